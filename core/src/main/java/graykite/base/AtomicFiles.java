@@ -1,0 +1,77 @@
+package graykite.base;
+
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.channels.FileChannel;
+import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+
+/** Writes files so that a reader sees the old one or the new one, never half of one. */
+public final class AtomicFiles {
+    private AtomicFiles() {}
+
+    /** Something that writes a whole file into a stream. */
+    @FunctionalInterface
+    public interface Content {
+        void writeTo(OutputStream out) throws IOException;
+    }
+
+    /** Something that writes a whole file at a path, for libraries that insist on a path. */
+    @FunctionalInterface
+    public interface PathContent {
+        void writeTo(Path path) throws IOException;
+    }
+
+    /**
+     * Writes beside the target, flushes to the disk and renames over it.
+     *
+     * @throws BadInput when the folder cannot be written to
+     */
+    public static void write(Path target, Content content) {
+        writeBeside(target, partial -> {
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(partial), 1 << 16)) {
+                content.writeTo(out);
+            }
+        });
+    }
+
+    /** As {@link #write}, for content that is written by path. The partial name keeps the target's extension. */
+    public static void writeBeside(Path target, PathContent content) {
+        Path absolute = target.toAbsolutePath();
+        Path partial = absolute.resolveSibling(
+                ".part-" + Long.toHexString(System.nanoTime()) + "-" + absolute.getFileName());
+        try {
+            Files.createDirectories(absolute.getParent());
+            content.writeTo(partial);
+            try (FileChannel channel = FileChannel.open(partial, StandardOpenOption.WRITE)) {
+                channel.force(true);
+            }
+            move(partial, absolute);
+        } catch (IOException failure) {
+            throw BadInput.inFile(
+                    target,
+                    "could not be written (" + failure.getMessage() + "). Choose another folder or free some space.",
+                    failure);
+        } finally {
+            try {
+                Files.deleteIfExists(partial);
+            } catch (IOException leftover) {
+                // The target is already whole or was never touched; a stray hidden partial file harms nobody.
+                System.getLogger(AtomicFiles.class.getName())
+                        .log(System.Logger.Level.WARNING, "Left behind: " + partial, leftover);
+            }
+        }
+    }
+
+    private static void move(Path from, Path to) throws IOException {
+        try {
+            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } catch (AtomicMoveNotSupportedException unsupported) {
+            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
+        }
+    }
+}

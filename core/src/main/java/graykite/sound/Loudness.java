@@ -1,0 +1,55 @@
+package graykite.sound;
+
+import static graykite.base.Require.requireThat;
+
+/**
+ * How loud a sound is over time: root mean square in decibels below full scale, a value every hundredth of a second.
+ */
+public final class Loudness {
+    /** Seconds between two values. */
+    public static final double STEP = 0.01;
+
+    private static final double WINDOW = 0.04;
+    private static final double FLOOR_DB = -90;
+    private final float[] decibels;
+
+    private Loudness(float[] decibels) {
+        this.decibels = decibels;
+    }
+
+    public static Loudness of(Sound sound) {
+        float[] samples = sound.mixed();
+        int count = (int) Math.ceil(sound.duration() / STEP) + 1;
+        double[] sums = new double[samples.length + 1];
+        for (int i = 0; i < samples.length; i++) {
+            sums[i + 1] = sums[i] + samples[i] * (double) samples[i];
+        }
+        float[] decibels = new float[count];
+        int half = (int) (WINDOW / 2 * sound.rate());
+        for (int i = 0; i < count; i++) {
+            int centre = (int) (i * STEP * sound.rate());
+            int from = Math.clamp(centre - half, 0, samples.length);
+            int to = Math.clamp(centre + half, 0, samples.length);
+            double mean = to > from ? (sums[to] - sums[from]) / (to - from) : 0;
+            decibels[i] = (float) Math.max(FLOOR_DB, 10 * Math.log10(mean + 1e-12));
+        }
+        return new Loudness(decibels);
+    }
+
+    /** Decibels at a time in seconds; the nearest value outside the sound. */
+    public double at(double seconds) {
+        return decibels[Math.clamp(Math.round(seconds / STEP), 0, decibels.length - 1)];
+    }
+
+    public int count() {
+        return decibels.length;
+    }
+
+    /** The value below which a share (0 to 1) of all values lie. */
+    public double percentile(double share) {
+        requireThat(share >= 0 && share <= 1, "A share lies between 0 and 1.");
+        float[] sorted = decibels.clone();
+        java.util.Arrays.sort(sorted);
+        return sorted[(int) Math.round(share * (sorted.length - 1))];
+    }
+}

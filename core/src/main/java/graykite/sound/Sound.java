@@ -1,0 +1,130 @@
+package graykite.sound;
+
+import static graykite.base.Require.requireThat;
+
+import graykite.time.TimeRange;
+import java.util.Arrays;
+
+/**
+ * Recorded or synthesised sound: float PCM, nominally -1 to 1, one array a channel, at the rate of its source. Never
+ * changed after construction; the arrays are shared for speed and must not be written to.
+ */
+public final class Sound {
+    private final float[][] channels;
+    private final int rate;
+
+    /**
+     * @param channels one array of samples a channel, all of one length, at least one
+     * @param rate samples a second
+     */
+    public Sound(float[][] channels, int rate) {
+        requireThat(channels.length > 0, "A sound has at least one channel.");
+        requireThat(rate >= 1000 && rate <= 1_000_000, "A sample rate of %d is not usable.", rate);
+        for (float[] channel : channels) {
+            requireThat(channel.length == channels[0].length, "All channels are equally long.");
+        }
+        this.channels = channels;
+        this.rate = rate;
+    }
+
+    public static Sound mono(float[] samples, int rate) {
+        return new Sound(new float[][] {samples}, rate);
+    }
+
+    public static Sound silence(double seconds, int rate) {
+        return mono(new float[(int) Math.round(seconds * rate)], rate);
+    }
+
+    /** Samples a second. */
+    public int rate() {
+        return rate;
+    }
+
+    public int channelCount() {
+        return channels.length;
+    }
+
+    /** Samples a channel. */
+    public int length() {
+        return channels[0].length;
+    }
+
+    /** Seconds. */
+    public double duration() {
+        return length() / (double) rate;
+    }
+
+    /** The samples of a channel; shared, not to be written to. */
+    public float[] channel(int index) {
+        return channels[index];
+    }
+
+    /** The mean of all channels; the channel itself, shared, where there is one only. */
+    public float[] mixed() {
+        if (channels.length == 1) {
+            return channels[0];
+        }
+        float[] mix = new float[length()];
+        for (float[] channel : channels) {
+            for (int i = 0; i < mix.length; i++) {
+                mix[i] += channel[i];
+            }
+        }
+        float share = 1f / channels.length;
+        for (int i = 0; i < mix.length; i++) {
+            mix[i] *= share;
+        }
+        return mix;
+    }
+
+    /** One channel at another rate, for analysis. */
+    public Sound mixedAt(int newRate) {
+        return newRate == rate ? mono(mixed(), rate) : mono(Resampler.resample(mixed(), rate, newRate), newRate);
+    }
+
+    /** All channels at another rate. */
+    public Sound at(int newRate) {
+        if (newRate == rate) {
+            return this;
+        }
+        float[][] converted = new float[channels.length][];
+        for (int c = 0; c < channels.length; c++) {
+            converted[c] = Resampler.resample(channels[c], rate, newRate);
+        }
+        return new Sound(converted, newRate);
+    }
+
+    /** A stretch of the sound, padded with silence where the range reaches beyond it. */
+    public Sound cut(TimeRange range) {
+        int from = (int) Math.round(range.start() * rate);
+        int to = (int) Math.round(range.end() * rate);
+        float[][] pieces = new float[channels.length][Math.max(0, to - from)];
+        int begin = Math.max(0, from);
+        int end = Math.min(length(), to);
+        for (int c = 0; c < channels.length && begin < end; c++) {
+            System.arraycopy(channels[c], begin, pieces[c], begin - from, end - begin);
+        }
+        return new Sound(pieces, rate);
+    }
+
+    /** The highest absolute sample of all channels. */
+    public float peak() {
+        float peak = 0;
+        for (float[] channel : channels) {
+            for (float sample : channel) {
+                peak = Math.max(peak, Math.abs(sample));
+            }
+        }
+        return peak;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Sound sound && rate == sound.rate && Arrays.deepEquals(channels, sound.channels);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * rate + length();
+    }
+}

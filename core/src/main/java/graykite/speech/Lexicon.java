@@ -1,0 +1,12 @@
+package graykite.speech;
+
+import java.util.List;
+
+/** Knows how words are said. */
+public interface Lexicon {
+    /**
+     * @param word lower case letters and apostrophes
+     * @return the pronunciations, the usual one first; empty when the word is not known
+     */
+    List<Pronunciation> pronunciations(String word);
+}

@@ -1,0 +1,44 @@
+package graykite.speech;
+
+import static graykite.base.Require.requireThat;
+
+import graykite.time.TimeRange;
+import java.util.List;
+
+/**
+ * A word of the line with its phones.
+ *
+ * @param text as written in the script
+ * @param mark the punctuation that follows it, often empty
+ * @param phones one or more, each starting where the one before it ends
+ * @param guessed true when the dictionary lacks the word and its phones come from its letters
+ * @param fit how well the sound matches the phones, 0 (not at all) to 1
+ */
+public record TimedWord(String text, String mark, List<TimedPhone> phones, boolean guessed, double fit) {
+    public TimedWord {
+        phones = List.copyOf(phones);
+        requireThat(!phones.isEmpty(), "The word \"%s\" has no phones.", text);
+        for (int i = 1; i < phones.size(); i++) {
+            requireThat(
+                    Math.abs(phones.get(i).start() - phones.get(i - 1).end()) < 1e-6,
+                    "The phones of \"%s\" do not follow one another.",
+                    text);
+        }
+    }
+
+    public double start() {
+        return phones.getFirst().start();
+    }
+
+    public double end() {
+        return phones.getLast().end();
+    }
+
+    public TimeRange range() {
+        return new TimeRange(start(), end());
+    }
+
+    public TimedWord withPhones(List<TimedPhone> newPhones) {
+        return new TimedWord(text, mark, newPhones, guessed, fit);
+    }
+}
