@@ -1,0 +1,35 @@
+package graykite.picture;
+
+import static graykite.base.Require.requireThat;
+
+/**
+ * How a surface answers light.
+ *
+ * @param name shown to users and written to files
+ * @param roughness 0.05 (mirror-like) to 1 (chalk)
+ * @param gloss strength of the highlight, 0 to 1
+ * @param softness how far light wraps round into the shadow, 0 to 1: skin and wax high, enamel low
+ * @param warmth how red the edge of the shadow glows, 0 to 1: blood under skin
+ */
+public record Material(String name, float roughness, float gloss, float softness, float warmth) {
+    public Material {
+        requireThat(roughness >= 0.05f && roughness <= 1, "Roughness lies between 0.05 and 1.");
+        requireThat(gloss >= 0 && gloss <= 1, "Gloss lies between 0 and 1.");
+        requireThat(softness >= 0 && softness <= 1 && warmth >= 0 && warmth <= 1, "Softness and warmth are shares.");
+    }
+
+    /** Width of the highlight as the exponent of a Gaussian. */
+    float sharpness() {
+        return 2 / (roughness * roughness * roughness * roughness + 0.0004f);
+    }
+
+    /** Height of the highlight: the narrower, the brighter. */
+    float highlight() {
+        return gloss * (0.25f + 0.10f * (float) Math.sqrt(sharpness()));
+    }
+
+    /** True when highlights are so sharp that every pixel must be lit by itself. */
+    boolean polished() {
+        return gloss > 0.3f && roughness < 0.4f;
+    }
+}

@@ -1,0 +1,235 @@
+package graykite.picture;
+
+import static graykite.base.Require.requireThat;
+
+import java.util.List;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinTask;
+import java.util.stream.IntStream;
+
+/**
+ * Draws surfaces without a graphics card: the same picture in the window, in files and on a machine with no display. A
+ * buffer of which triangle is seen at four points in each pixel is filled first, then every pixel is shaded once, or once
+ * for each triangle that meets in it. Keeps its buffers between pictures; use one renderer a thread.
+ */
+public final class Renderer {
+    private static final int BANDS = 8;
+    /** Share of the distance by which two points of one pixel may differ and still count as one place. */
+    private static final float SAME_DEPTH = 0.0025f;
+
+    private static final float FELT_TOP = 0.33f;
+    private static final float FELT_BOTTOM = 0.21f;
+
+    private final ShadowMap shadows = new ShadowMap();
+    private int width;
+    private int height;
+    private float[] depth = new float[0];
+    /** Which triangle each point sees; meaningless where the depth is 0. */
+    private int[] seen = new int[0];
+    private int[] backdrop = new int[0];
+    private Scene scene = new Scene(List.of(), Camera.FRONT, 1, 1);
+
+    /**
+     * Draws a picture.
+     *
+     * @param pixels receives width * height opaque pixels
+     */
+    public void draw(List<Surface> surfaces, Camera camera, int newWidth, int newHeight, int[] pixels) {
+        requireThat(newWidth > 0 && newHeight > 0 && newWidth <= 8192 && newHeight <= 8192, "Pictures have 1 to 8192 pixels a side.");
+        requireThat(pixels.length >= newWidth * newHeight, "The pixel array is too short.");
+        if (width != newWidth || height != newHeight) {
+            width = newWidth;
+            height = newHeight;
+            paintBackdrop();
+        }
+        int samples = 4 * width * height;
+        if (depth.length < samples) {
+            depth = new float[samples];
+            seen = new int[samples];
+        }
+        Vec key = Lighting.turned(Lighting.KEY, camera.yaw());
+        ForkJoinTask<?> shading = ForkJoinPool.commonPool().submit(() -> shadows.draw(surfaces, key));
+        scene = new Scene(surfaces, camera, 2 * width, 2 * height);
+        shading.join();
+        Shader shader = new Shader(scene, shadows, key, camera);
+        int vertices = scene.vertexCount();
+        IntStream.range(0, BANDS)
+                .parallel()
+                .forEach(part -> shader.lightVertices(
+                        (int) ((long) vertices * part / BANDS), (int) ((long) vertices * (part + 1) / BANDS)));
+        IntStream.range(0, BANDS).parallel().forEach(band -> band(band, shader, pixels));
+    }
+
+    /** Draws into a new picture. */
+    public Picture draw(List<Surface> surfaces, Camera camera, int newWidth, int newHeight) {
+        int[] pixels = new int[newWidth * newHeight];
+        draw(surfaces, camera, newWidth, newHeight, pixels);
+        return new Picture(newWidth, newHeight, pixels);
+    }
+
+    private void band(int band, Shader shader, int[] pixels) {
+        int from = height * band / BANDS;
+        int to = height * (band + 1) / BANDS;
+        int columns = 2 * width;
+        java.util.Arrays.fill(depth, 2 * from * columns, 2 * to * columns, 0);
+        rasterise(2 * from, 2 * to);
+        float[] light = new float[3];
+        float[] sum = new float[3];
+        for (int y = from; y < to; y++) {
+            float felt = felt(y);
+            for (int x = 0; x < width; x++) {
+                int at = 2 * y * columns + 2 * x;
+                if (depth[at] + depth[at + 1] + depth[at + columns] + depth[at + columns + 1] == 0) {
+                    pixels[y * width + x] = backdrop[y * width + x];
+                } else if (depth[at] > 0 && alike(at, at + 1) && alike(at, at + columns) && alike(at, at + columns + 1)) {
+                    // One surface seen by all four points: shading it once in the middle is enough.
+                    shader.shade(seen[at], 2 * x + 1, 2 * y + 1, light);
+                    pixels[y * width + x] = Tone.pixel(light[0], light[1], light[2]);
+                } else {
+                    pixels[y * width + x] = edge(shader, at, x, y, felt, light, sum);
+                }
+            }
+        }
+    }
+
+    /** A pixel in which several surfaces meet: each is shaded once and counts as often as points see it. */
+    private int edge(Shader shader, int at, int x, int y, float felt, float[] light, float[] sum) {
+        sum[0] = 0;
+        sum[1] = 0;
+        sum[2] = 0;
+        int done = 0;
+        for (int k = 0; k < 4; k++) {
+            if ((done & 1 << k) != 0) {
+                continue;
+            }
+            int own = at + (k & 1) + (k >> 1) * 2 * width;
+            int count = 1;
+            for (int o = k + 1; o < 4; o++) {
+                int other = at + (o & 1) + (o >> 1) * 2 * width;
+                if ((done & 1 << o) == 0 && alike(own, other)) {
+                    count++;
+                    done |= 1 << o;
+                }
+            }
+            if (depth[own] == 0) {
+                light[0] = felt * 0.98f;
+                light[1] = felt;
+                light[2] = felt * 1.03f;
+            } else {
+                shader.shade(seen[own], 2 * x + 0.5f + (k & 1), 2 * y + 0.5f + (k >> 1), light);
+            }
+            // Very bright points are held back so that a highlight on an edge does not eat its neighbours.
+            for (int i = 0; i < 3; i++) {
+                sum[i] += count * Math.min(light[i], 1.2f);
+            }
+        }
+        return Tone.pixel(sum[0] / 4, sum[1] / 4, sum[2] / 4);
+    }
+
+    /** True when two points see the backdrop, or one surface at nearly one depth. */
+    private boolean alike(int one, int other) {
+        float near = depth[one];
+        float far = depth[other];
+        if (near == 0 || far == 0) {
+            return near == far;
+        }
+        return scene.surfaceOf(seen[one]) == scene.surfaceOf(seen[other])
+                && Math.abs(near - far) < SAME_DEPTH * near;
+    }
+
+    private float felt(int y) {
+        return FELT_TOP + (FELT_BOTTOM - FELT_TOP) * y / height;
+    }
+
+    private void paintBackdrop() {
+        backdrop = new int[width * height];
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                // Half a level of fixed noise keeps the gradient free of bands.
+                float noise = ((x * 0x9E3779B1 ^ y * 0x85EBCA6B) >>> 24) / 255f - 0.5f;
+                float value = felt(y) + noise * 0.004f;
+                backdrop[y * width + x] = Tone.pixel(value * 0.98f, value, value * 1.03f);
+            }
+        }
+    }
+
+    private void rasterise(int top, int bottom) {
+        int columns = 2 * width;
+        float[] sx = scene.screenX;
+        float[] sy = scene.screenY;
+        float[] sw = scene.inverseDepth;
+        int[] corners = scene.corners;
+        for (int f = 0; f < scene.facingCount; f++) {
+            int t = scene.facing[f];
+            int a = corners[3 * t];
+            int b = corners[3 * t + 1];
+            int c = corners[3 * t + 2];
+            float ay = sy[a];
+            float by = sy[b];
+            float cy = sy[c];
+            float lowest = Math.min(ay, Math.min(by, cy));
+            float highest = Math.max(ay, Math.max(by, cy));
+            if (highest <= top || lowest >= bottom) {
+                continue;
+            }
+            float ax = sx[a];
+            float bx = sx[b];
+            float cx = sx[c];
+            float area = (bx - ax) * (cy - ay) - (cx - ax) * (by - ay);
+            int minY = Math.max(top, (int) Math.ceil(lowest - 0.5f));
+            int maxY = Math.min(bottom - 1, (int) Math.floor(highest - 0.5f));
+            int minX = Math.max(0, (int) Math.ceil(Math.min(ax, Math.min(bx, cx)) - 0.5f));
+            int maxX = Math.min(columns - 1, (int) Math.floor(Math.max(ax, Math.max(bx, cx)) - 0.5f));
+            float inverse = 1 / area;
+            float stepA = (by - cy) * inverse;
+            float stepB = (cy - ay) * inverse;
+            float stepC = -stepA - stepB;
+            float perA = -1 / stepA;
+            float perB = -1 / stepB;
+            float perC = -1 / stepC;
+            float wa = sw[a];
+            float wb = sw[b];
+            float wc = sw[c];
+            float stepW = stepA * wa + stepB * wb - (stepA + stepB) * wc;
+            // Each corner's share falls evenly along a row, so the first and last point inside follow by division.
+            float fx = minX + 0.5f;
+            for (int y = minY; y <= maxY; y++) {
+                float fy = y + 0.5f;
+                float u = ((bx - fx) * (cy - fy) - (cx - fx) * (by - fy)) * inverse;
+                float v = ((cx - fx) * (ay - fy) - (ax - fx) * (cy - fy)) * inverse;
+                float from = Math.max(0, Math.max(entry(u, stepA, perA), Math.max(entry(v, stepB, perB), entry(1 - u - v, stepC, perC))));
+                float to = Math.min(
+                        maxX - minX, Math.min(exit(u, stepA, perA), Math.min(exit(v, stepB, perB), exit(1 - u - v, stepC, perC))));
+                int first = ceil(from);
+                int last = (int) to;
+                if (to < 0 || first > last) {
+                    continue;
+                }
+                float w = u * wa + v * wb + (1 - u - v) * wc + first * stepW;
+                int at = y * columns + minX + first;
+                int stop = y * columns + minX + last;
+                for (; at <= stop; at++) {
+                    if (w > depth[at]) {
+                        depth[at] = w;
+                        seen[at] = t;
+                    }
+                    w += stepW;
+                }
+            }
+        }
+    }
+
+    /** Where along a row a share that starts at value and grows by step stops being negative. */
+    private static float entry(float value, float step, float per) {
+        return step > 0 ? value * per : value >= 0 ? 0 : Float.MAX_VALUE;
+    }
+
+    private static float exit(float value, float step, float per) {
+        return step < 0 ? value * per : value >= 0 || step > 0 ? Float.MAX_VALUE : -1;
+    }
+
+    private static int ceil(float x) {
+        int whole = (int) x;
+        return x > whole ? whole + 1 : whole;
+    }
+}

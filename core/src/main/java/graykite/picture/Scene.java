@@ -1,0 +1,115 @@
+package graykite.picture;
+
+import java.util.List;
+
+/** All surfaces of one picture, projected onto the grid of samples. */
+final class Scene {
+    static final int NORMAL = 3;
+    static final int COLOUR = 6;
+    static final int DEPTH = 9;
+    static final int SCREEN = 10;
+    static final int LIT = 12;
+    static final int STRIDE = 16;
+
+    final int triangleCount;
+    final int[] corners;
+    final int[] facing;
+    int facingCount;
+    final float[] screenX;
+    final float[] screenY;
+    final float[] inverseDepth;
+    /** Everything that shading asks of a vertex, side by side in memory: place, normal, colour, inverse depth, screen. */
+    final float[] vertices;
+
+    final Material[] materials;
+    private final byte[] surfaceOf;
+    private final byte[] surfaceOfVertex;
+
+    Scene(List<Surface> surfaces, Camera camera, int columns, int rows) {
+        int count = surfaces.stream().mapToInt(Surface::vertexCount).sum();
+        triangleCount = surfaces.stream().mapToInt(Surface::triangleCount).sum();
+        corners = new int[3 * triangleCount];
+        screenX = new float[count];
+        screenY = new float[count];
+        inverseDepth = new float[count];
+        vertices = new float[STRIDE * count];
+        materials = new Material[surfaces.size()];
+        surfaceOf = new byte[triangleCount];
+        surfaceOfVertex = new byte[count];
+        int vertex = 0;
+        int triangle = 0;
+        for (int s = 0; s < surfaces.size(); s++) {
+            Surface surface = surfaces.get(s);
+            materials[s] = surface.material();
+            int n = surface.vertexCount();
+            for (int i = 0; i < n; i++) {
+                int at = STRIDE * (vertex + i);
+                System.arraycopy(surface.positions(), 3 * i, vertices, at, 3);
+                System.arraycopy(surface.normals(), 3 * i, vertices, at + NORMAL, 3);
+                System.arraycopy(surface.colours(), 3 * i, vertices, at + COLOUR, 3);
+            }
+            int[] t = surface.triangles();
+            for (int i = 0; i < t.length; i++) {
+                corners[3 * triangle + i] = t[i] + vertex;
+            }
+            java.util.Arrays.fill(surfaceOf, triangle, triangle + t.length / 3, (byte) s);
+            java.util.Arrays.fill(surfaceOfVertex, vertex, vertex + n, (byte) s);
+            vertex += n;
+            triangle += t.length / 3;
+        }
+        project(camera, columns, rows);
+        facing = new int[triangleCount];
+        findFacing();
+    }
+
+    private void project(Camera camera, int columns, int rows) {
+        Vec right = camera.right();
+        Vec up = camera.up();
+        Vec back = camera.back();
+        Vec eye = camera.target().plus(back.times(camera.distance()));
+        double scale = rows / camera.height() * camera.distance();
+        for (int i = 0; i < screenX.length; i++) {
+            double x = vertices[STRIDE * i] - eye.x();
+            double y = vertices[STRIDE * i + 1] - eye.y();
+            double z = vertices[STRIDE * i + 2] - eye.z();
+            double away = -(x * back.x() + y * back.y() + z * back.z());
+            double inverse = away > 1 ? 1 / away : 1;
+            screenX[i] = (float) (columns / 2.0 + (x * right.x() + y * right.y() + z * right.z()) * scale * inverse);
+            screenY[i] = (float) (rows / 2.0 - (x * up.x() + y * up.y() + z * up.z()) * scale * inverse);
+            inverseDepth[i] = (float) inverse;
+            vertices[STRIDE * i + DEPTH] = (float) inverse;
+            vertices[STRIDE * i + SCREEN] = screenX[i];
+            vertices[STRIDE * i + SCREEN + 1] = screenY[i];
+        }
+    }
+
+    /** Lists the triangles that turn their outside to the camera. */
+    private void findFacing() {
+        for (int t = 0; t < triangleCount; t++) {
+            int a = corners[3 * t];
+            int b = corners[3 * t + 1];
+            int c = corners[3 * t + 2];
+            float area = (screenX[b] - screenX[a]) * (screenY[c] - screenY[a])
+                    - (screenX[c] - screenX[a]) * (screenY[b] - screenY[a]);
+            if (area < -1e-4f) {
+                facing[facingCount++] = t;
+            }
+        }
+    }
+
+    int surfaceOf(int triangle) {
+        return surfaceOf[triangle];
+    }
+
+    Material materialOf(int triangle) {
+        return materials[surfaceOf[triangle]];
+    }
+
+    Material materialOfVertex(int vertex) {
+        return materials[surfaceOfVertex[vertex]];
+    }
+
+    int vertexCount() {
+        return surfaceOfVertex.length;
+    }
+}

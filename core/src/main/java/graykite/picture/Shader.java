@@ -1,0 +1,162 @@
+package graykite.picture;
+
+/**
+ * The light that a point of a surface sends to the camera. Dull materials are lit at their vertices, which lie close
+ * together, and blended between them; polished ones (eyes, teeth, brass) are lit at every pixel so that their highlights
+ * stay sharp.
+ */
+final class Shader {
+    private final Scene scene;
+    private final ShadowMap shadows;
+    private final float[] key;
+    private final float[] fill;
+    private final float[] rim;
+    private final float[] keyHalf;
+    private final float[] fillHalf;
+    private final float[] rimHalf;
+    private final float vx;
+    private final float vy;
+    private final float vz;
+
+    Shader(Scene scene, ShadowMap shadows, Vec keyDirection, Camera camera) {
+        this.scene = scene;
+        this.shadows = shadows;
+        key = array(keyDirection);
+        fill = array(Lighting.turned(Lighting.FILL, camera.yaw()));
+        rim = array(Lighting.turned(Lighting.RIM, camera.yaw()));
+        // The camera stands far away: one direction to it serves the whole face.
+        vx = (float) camera.back().x();
+        vy = (float) camera.back().y();
+        vz = (float) camera.back().z();
+        keyHalf = half(key);
+        fillHalf = half(fill);
+        rimHalf = half(rim);
+    }
+
+    private static float[] array(Vec v) {
+        return new float[] {(float) v.x(), (float) v.y(), (float) v.z()};
+    }
+
+    /** Linear red, green and blue of a triangle at a point of the sample grid. */
+    void shade(int triangle, float x, float y, float[] out) {
+        float[] d = scene.vertices;
+        int a = Scene.STRIDE * scene.corners[3 * triangle];
+        int b = Scene.STRIDE * scene.corners[3 * triangle + 1];
+        int c = Scene.STRIDE * scene.corners[3 * triangle + 2];
+        float ax = d[a + Scene.SCREEN];
+        float ay = d[a + Scene.SCREEN + 1];
+        float bx = d[b + Scene.SCREEN];
+        float by = d[b + Scene.SCREEN + 1];
+        float cx = d[c + Scene.SCREEN];
+        float cy = d[c + Scene.SCREEN + 1];
+        float inverse = 1 / ((bx - ax) * (cy - ay) - (cx - ax) * (by - ay));
+        float u = ((bx - x) * (cy - y) - (cx - x) * (by - y)) * inverse;
+        float v = ((cx - x) * (ay - y) - (ax - x) * (cy - y)) * inverse;
+        u = u < 0 ? 0 : u > 1 ? 1 : u;
+        v = v < 0 ? 0 : v > 1 - u ? 1 - u : v;
+        float w = (1 - u - v) * d[c + Scene.DEPTH];
+        u *= d[a + Scene.DEPTH];
+        v *= d[b + Scene.DEPTH];
+        float norm = 1 / (u + v + w);
+        u *= norm;
+        v *= norm;
+        w *= norm;
+        Material m = scene.materialOf(triangle);
+        if (!m.polished()) {
+            for (int i = 0; i < 3; i++) {
+                out[i] = u * d[a + Scene.LIT + i] + v * d[b + Scene.LIT + i] + w * d[c + Scene.LIT + i];
+            }
+            return;
+        }
+        float specular = light(
+                m,
+                u * d[a] + v * d[b] + w * d[c],
+                u * d[a + 1] + v * d[b + 1] + w * d[c + 1],
+                u * d[a + 2] + v * d[b + 2] + w * d[c + 2],
+                u * d[a + 3] + v * d[b + 3] + w * d[c + 3],
+                u * d[a + 4] + v * d[b + 4] + w * d[c + 4],
+                u * d[a + 5] + v * d[b + 5] + w * d[c + 5],
+                out);
+        for (int i = 0; i < 3; i++) {
+            int k = Scene.COLOUR + i;
+            out[i] = out[i] * (u * d[a + k] + v * d[b + k] + w * d[c + k]) + specular;
+        }
+    }
+
+    /** Lights the vertices of dull surfaces from one index up to, not including, another. */
+    void lightVertices(int from, int to) {
+        float[] d = scene.vertices;
+        float[] out = new float[3];
+        for (int vertex = from; vertex < to; vertex++) {
+            Material m = scene.materialOfVertex(vertex);
+            int at = vertex * Scene.STRIDE;
+            if (m.polished() || d[at + 3] * vx + d[at + 4] * vy + d[at + 5] * vz < -0.5f) {
+                continue;
+            }
+            float specular = light(m, d[at], d[at + 1], d[at + 2], d[at + 3], d[at + 4], d[at + 5], out);
+            for (int i = 0; i < 3; i++) {
+                d[at + Scene.LIT + i] = out[i] * d[at + Scene.COLOUR + i] + specular;
+            }
+        }
+    }
+
+    /** Fills the light that falls on the point; returns the highlight. */
+    private float light(
+            Material m, float px, float py, float pz, float rawX, float rawY, float rawZ, float[] out) {
+        float length = 1 / (float) Math.sqrt(rawX * rawX + rawY * rawY + rawZ * rawZ + 1e-12f);
+        float nx = rawX * length;
+        float ny = rawY * length;
+        float nz = rawZ * length;
+        float soft = m.softness() * 0.45f;
+        float keyDot = nx * key[0] + ny * key[1] + nz * key[2];
+        float lit = keyDot > -soft ? shadows.lit(px + nx * 1.5f, py + ny * 1.5f, pz + nz * 1.5f) : 0;
+        float keyLight = wrap(keyDot, soft) * lit;
+        float keyRed = wrap(keyDot, Math.min(0.9f, soft + 0.25f * m.warmth())) * (lit + (1 - lit) * 0.10f * m.warmth());
+        float fillLight = wrap(nx * fill[0] + ny * fill[1] + nz * fill[2], 0.3f);
+        float rimDot = Math.max(0, nx * rim[0] + ny * rim[1] + nz * rim[2]);
+        float facing = Math.max(0, nx * vx + ny * vy + nz * vz);
+        float edge = 1 - facing;
+        float rimLight = rimDot * (0.35f + 0.65f * edge);
+        float up = 0.5f + 0.5f * ny;
+        for (int i = 0; i < 3; i++) {
+            float keyed = i == 0 ? keyRed : keyLight;
+            out[i] = Lighting.KEY_COLOUR[i] * keyed
+                    + Lighting.FILL_COLOUR[i] * fillLight
+                    + Lighting.RIM_COLOUR[i] * rimLight
+                    + Lighting.GROUND[i]
+                    + (Lighting.SKY[i] - Lighting.GROUND[i]) * up;
+        }
+        if (m.gloss() == 0) {
+            return 0;
+        }
+
+        float sharp = m.sharpness();
+        float strength = m.highlight() * (0.35f + 0.65f * edge * edge * edge);
+        return strength
+                * (1.3f * lit * highlight(keyHalf, sharp, nx, ny, nz)
+                        + 0.25f * highlight(fillHalf, sharp, nx, ny, nz)
+                        + 0.3f * highlight(rimHalf, sharp, nx, ny, nz));
+    }
+
+    private float[] half(float[] light) {
+        return array(new Vec(light[0] + vx, light[1] + vy, light[2] + vz).unit());
+    }
+
+    private static float wrap(float dot, float soft) {
+        float value = (dot + soft) / (1 + soft);
+        return value <= 0 ? 0 : value;
+    }
+
+    /** Blinn-Phong with the power replaced by a Gaussian of the same width: cheaper, and never negative. */
+    private static float highlight(float[] half, float sharp, float nx, float ny, float nz) {
+        float x = 1 + 0.0625f * sharp * (nx * half[0] + ny * half[1] + nz * half[2] - 1);
+        if (x <= 0) {
+            return 0;
+        }
+        // (1 + x / 16) to the sixteenth stands for e to the x.
+        x *= x;
+        x *= x;
+        x *= x;
+        return x * x;
+    }
+}

@@ -1,0 +1,37 @@
+package graykite.picture;
+
+/** From linear light to what a screen shows: a gentle shoulder for highlights, then the sRGB curve (IEC 61966-2-1). */
+final class Tone {
+    private static final int STEPS = 4096;
+    private static final float BRIGHTEST = 4f;
+    private static final byte[] TABLE = table();
+
+    private Tone() {}
+
+    static int pixel(float red, float green, float blue) {
+        return 0xff000000 | level(red) << 16 | level(green) << 8 | level(blue);
+    }
+
+    private static int level(float linear) {
+        int index = (int) (linear * (STEPS / BRIGHTEST));
+        return TABLE[index < 0 ? 0 : Math.min(index, STEPS - 1)] & 0xff;
+    }
+
+    private static byte[] table() {
+        byte[] table = new byte[STEPS];
+        for (int i = 0; i < STEPS; i++) {
+            double x = (i + 0.5) * BRIGHTEST / STEPS;
+            double shoulder = x < 0.6 ? x : 0.6 + 0.4 * (1 - Math.exp(-(x - 0.6) / 0.4));
+            table[i] = (byte) Math.round(255 * srgb(shoulder));
+        }
+        return table;
+    }
+
+    static double srgb(double linear) {
+        return linear <= 0.0031308 ? 12.92 * linear : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055;
+    }
+
+    static double linear(double srgb) {
+        return srgb <= 0.04045 ? srgb / 12.92 : Math.pow((srgb + 0.055) / 1.055, 2.4);
+    }
+}

@@ -1,0 +1,27 @@
+package graykite.rig;
+
+import graykite.picture.Vec;
+import java.util.List;
+
+/**
+ * A hinge that carries parts and other joints.
+ *
+ * @param parent index of the joint that carries this one, -1 for none; always lower than its own index
+ * @param pivot the point that it turns about, at rest, in the space of the whole character
+ * @param turns what turns it; angles about one axis add up; applied about z, then x, then y
+ */
+public record Joint(String name, int parent, Vec pivot, List<Turn> turns) {
+    /** Axes, right-handed: x to the character's left, y up, z to the front. */
+    public enum Axis {
+        X,
+        Y,
+        Z
+    }
+
+    /** A channel turns the joint by so many degrees for each unit of its value. */
+    public record Turn(String channel, Axis axis, double degrees) {}
+
+    public Joint {
+        turns = List.copyOf(turns);
+    }
+}
