@@ -1,0 +1,74 @@
+package graykite.command;
+
+import graykite.base.BadInput;
+import graykite.base.Progress;
+import graykite.format.ProjectFiles;
+import graykite.media.SoundReader;
+import graykite.mouth.MouthSettings;
+import graykite.project.Project;
+import graykite.project.Shot;
+import graykite.project.SoundFile;
+import graykite.speech.Reader;
+import graykite.speech.Script;
+import graykite.speech.Timing;
+import graykite.time.FrameRate;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** For developers: reads a folder of recordings with scripts into a project; the demo project is made with it. */
+@Command(
+        name = "demo-project",
+        hidden = true,
+        description = "Reads a folder of recordings (name-speaker.flac with name-speaker.txt) into a project.",
+        mixinStandardHelpOptions = true)
+final class DemoProjectCommand implements Callable<Integer> {
+    @Parameters(index = "0", paramLabel = "FOLDER")
+    private Path folder;
+
+    @Option(
+            names = {"-o", "--out"},
+            required = true)
+    private Path out;
+
+    @Override
+    public Integer call() throws IOException {
+        Reader reader = Reader.shipped();
+        List<Path> sounds;
+        try (var files = Files.list(folder)) {
+            sounds = files.filter(f -> f.toString().endsWith(".flac")).sorted().toList();
+        }
+        List<Shot> shots = new ArrayList<>();
+        for (Path sound : sounds) {
+            String stem = sound.getFileName().toString().replace(".flac", "");
+            String speaker = stem.substring(stem.lastIndexOf('-') + 1);
+            Path text = sound.resolveSibling(stem + ".txt");
+            if (!Files.exists(text)) {
+                throw BadInput.inFile(sound, "has no script beside it.");
+            }
+            String script = Files.readString(text).strip();
+            Timing timing =
+                    reader.read(SoundReader.read(sound, Progress.none()), Script.of(script), Progress.none());
+            int number = shots.size() + 1;
+            shots.add(new Shot(
+                    "line-" + number,
+                    number + "  " + script.replaceAll("^(\\S+(?:\\s+\\S+){0,2}).*", "$1").replaceAll("[,.!?]+$", ""),
+                    speaker,
+                    Optional.of(new SoundFile(sound.getFileName().toString(), Files.readAllBytes(sound))),
+                    script,
+                    Optional.of(timing),
+                    MouthSettings.STANDARD,
+                    number));
+        }
+        ProjectFiles.save(new Project("The night ferry", "odile", FrameRate.THIRTY, shots), out);
+        System.out.println(shots.size() + " lines in " + out);
+        return 0;
+    }
+}

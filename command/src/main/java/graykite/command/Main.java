@@ -1,0 +1,55 @@
+package graykite.command;
+
+import graykite.base.BadInput;
+import java.io.PrintWriter;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ScopeType;
+
+/** The command line: what the window can do to a line, without a window. */
+@Command(
+        name = "kite",
+        description = "Gray Kite makes characters speak: from a recorded line to finished facial animation.",
+        mixinStandardHelpOptions = true,
+        version = "Gray Kite 0.1.0",
+        subcommands = {TimeCommand.class, SpeakCommand.class, CastCommand.class, DemoProjectCommand.class},
+        footer = {
+            "",
+            "Started by the launcher alone: demo (the window with the demo), studio [PROJECT],",
+            "test (all tests), shots (pictures for the documentation), bench (measurements)."
+        })
+public final class Main implements Runnable {
+    @Option(names = "--verbose", description = "Print the whole trace of an error.", scope = ScopeType.INHERIT)
+    private boolean verbose;
+
+    /** Runs a command and exits: 0 fine, 1 bad input with one line on stderr, 2 wrong usage. */
+    public static void main(String[] arguments) {
+        System.exit(run(arguments));
+    }
+
+    /** Runs a command and returns its exit code. */
+    public static int run(String... arguments) {
+        Main main = new Main();
+        CommandLine line = new CommandLine(main);
+        line.setExecutionExceptionHandler((failure, command, parsed) -> main.report(failure, command.getErr()));
+        return line.execute(arguments);
+    }
+
+    private int report(Exception failure, PrintWriter err) {
+        if (verbose) {
+            failure.printStackTrace(err);
+        } else if (failure instanceof BadInput || failure instanceof IllegalArgumentException) {
+            err.println("kite: " + failure.getMessage());
+        } else {
+            err.println("kite: unexpected fault: " + failure + ". Run again with --verbose and report it.");
+        }
+        err.flush();
+        return 1;
+    }
+
+    @Override
+    public void run() {
+        CommandLine.usage(this, System.out);
+    }
+}

@@ -1,0 +1,40 @@
+package graykite.format;
+
+import static graykite.base.Require.requireThat;
+
+import graykite.performance.Performance;
+import graykite.rig.Channel;
+import graykite.time.FrameRate;
+import java.util.List;
+
+/**
+ * A performance at the frames of a rate: what is delivered.
+ *
+ * @param rate frames a second
+ * @param channels names, in order
+ * @param rows one array of values a frame, in the order of the channels
+ */
+public record FrameTable(FrameRate rate, List<String> channels, List<double[]> rows) {
+    /** Six hours at 60 frames a second; more is a mistake. */
+    private static final long MOST_FRAMES = 1_296_000;
+
+    public FrameTable {
+        channels = List.copyOf(channels);
+        rows = List.copyOf(rows);
+    }
+
+    /** Samples a performance from its start to its end; the last frame covers the end. */
+    public static FrameTable of(Performance performance, FrameRate rate) {
+        long frames = Math.max(1, rate.framesToCover(performance.duration()));
+        requireThat(frames <= MOST_FRAMES, "%d frames are more than can be delivered in one file.", frames);
+        List<double[]> rows = java.util.stream.LongStream.range(0, frames)
+                .mapToObj(f -> performance.at(rate.secondsAt(f)))
+                .toList();
+        return new FrameTable(
+                rate, performance.channels().stream().map(Channel::name).toList(), rows);
+    }
+
+    public double timeOf(int row) {
+        return rate.secondsAt(row);
+    }
+}

@@ -1,0 +1,35 @@
+package graykite.mouth;
+
+import static graykite.base.Require.requireThat;
+
+import java.util.List;
+
+/**
+ * The movement of the mouth over a line: a curve a channel, sampled evenly.
+ *
+ * @param channels names
+ * @param step seconds between samples
+ * @param curves [channel][sample]; shared, not to be written to
+ */
+public record MouthMotion(List<String> channels, double step, double[][] curves) {
+    public MouthMotion {
+        channels = List.copyOf(channels);
+        requireThat(channels.size() == curves.length, "There is a curve for each channel.");
+    }
+
+    /** The value of a channel at a time in seconds, between samples by a straight line; held outside the line. */
+    public double at(int channel, double seconds) {
+        double[] curve = curves[channel];
+        double position = Math.clamp(seconds / step, 0, curve.length - 1.0);
+        int index = Math.min((int) position, curve.length - 2);
+        if (index < 0) {
+            return curve.length == 0 ? 0 : curve[0];
+        }
+        double part = position - index;
+        return curve[index] + part * (curve[index + 1] - curve[index]);
+    }
+
+    public int samples() {
+        return curves.length == 0 ? 0 : curves[0].length;
+    }
+}

@@ -1,0 +1,160 @@
+package graykite.media;
+
+import graykite.base.BadInput;
+import graykite.base.Progress;
+import graykite.sound.Sound;
+import java.io.IOException;
+import java.nio.Buffer;
+import java.nio.FloatBuffer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import org.bytedeco.ffmpeg.global.avutil;
+import org.bytedeco.javacv.FFmpegFrameGrabber;
+import org.bytedeco.javacv.Frame;
+import org.bytedeco.javacv.FrameGrabber;
+
+/** Decodes WAV, AIFF, FLAC, OGG, MP3, M4A/AAC and whatever else FFmpeg knows to float PCM at its own rate. */
+public final class SoundReader {
+    /** Longest recording that is decoded, in seconds. */
+    static final double LONGEST = 4 * 3600;
+
+    private static final int MOST_CHANNELS = 8;
+
+    private SoundReader() {}
+
+    /**
+     * Decodes a file.
+     *
+     * @throws BadInput in one line, when the file is missing, empty, damaged, without sound or too long
+     */
+    public static Sound read(Path file, Progress progress) {
+        try {
+            if (!Files.isRegularFile(file)) {
+                throw BadInput.inFile(file, "does not exist or is not a file. Choose a recording.");
+            }
+            if (Files.size(file) == 0) {
+                throw BadInput.inFile(file, "is empty. Choose another recording.");
+            }
+            return decode(file, file.getFileName().toString(), progress);
+        } catch (IOException failure) {
+            throw BadInput.inFile(file, "cannot be read (" + failure.getMessage() + ").", failure);
+        }
+    }
+
+    /** Decodes bytes that were kept in memory; the name stands in messages. */
+    public static Sound read(byte[] content, String name, Progress progress) {
+        if (content.length == 0) {
+            throw new BadInput(name + ": is empty. Choose another recording.");
+        }
+        // FFmpeg seeks about while it probes, which it does best in a file.
+        try {
+            Path copy = Files.createTempFile("graykite-", extension(name));
+            try {
+                Files.write(copy, content);
+                return decode(copy, name, progress);
+            } finally {
+                Files.deleteIfExists(copy);
+            }
+        } catch (IOException failure) {
+            throw new BadInput(name + ": cannot be decoded (" + failure.getMessage() + "). Is the disk full?", failure);
+        }
+    }
+
+    private static String extension(String name) {
+        int dot = name.lastIndexOf('.');
+        String extension = dot < 0 ? "" : name.substring(dot);
+        return extension.matches("\\.[A-Za-z0-9]{1,8}") ? extension : ".sound";
+    }
+
+    private static Sound decode(Path file, String name, Progress progress) {
+        Ffmpeg.quiet();
+        try (FFmpegFrameGrabber grabber = new FFmpegFrameGrabber(file.toFile())) {
+            grabber.setSampleMode(FrameGrabber.SampleMode.FLOAT);
+            grabber.setSampleFormat(avutil.AV_SAMPLE_FMT_FLT);
+            grabber.start();
+            int channels = grabber.getAudioChannels();
+            int rate = grabber.getSampleRate();
+            if (channels < 1 || rate < 1) {
+                throw new BadInput(name + ": holds no sound. Choose a recording.");
+            }
+            if (channels > MOST_CHANNELS) {
+                throw new BadInput(name + ": has " + channels + " channels; at most 8 can be used. Mix it down first.");
+            }
+            return decode(grabber, channels, rate, name, progress);
+        } catch (FrameGrabber.Exception damaged) {
+            throw new BadInput(
+                    name + ": is damaged or not a recording. Choose a WAV, AIFF, FLAC, OGG, MP3 or M4A file.", damaged);
+        }
+    }
+
+    private static Sound decode(FFmpegFrameGrabber grabber, int channels, int rate, String name, Progress progress)
+            throws FrameGrabber.Exception {
+        float[][] samples = new float[channels][Math.max(rate, 1 << 16)];
+        int length = 0;
+        double expected = Math.max(1, grabber.getLengthInTime() / 1e6);
+        while (true) {
+            Frame frame;
+            try {
+                frame = grabber.grabSamples();
+            } catch (FrameGrabber.Exception damaged) {
+                if (length == 0) {
+                    throw damaged;
+                }
+                throw new BadInput(
+                        String.format(
+                                java.util.Locale.ROOT,
+                                "%s: is damaged after %.1f s. Export the recording again.",
+                                name,
+                                length / (double) rate),
+                        damaged);
+            }
+            if (frame == null) {
+                break;
+            }
+            int count = frame.samples[0].limit() / (frame.samples.length == 1 ? channels : 1);
+            if ((length + (double) count) / rate > LONGEST) {
+                throw new BadInput(name + ": lasts more than four hours. Cut it into lines.");
+            }
+            if (length + count > samples[0].length) {
+                int larger = (int) Math.min(Integer.MAX_VALUE - 8L, Math.max(length + (long) count, samples[0].length * 2L));
+                for (int c = 0; c < channels; c++) {
+                    samples[c] = Arrays.copyOf(samples[c], larger);
+                }
+            }
+            append(frame.samples, channels, count, samples, length);
+            length += count;
+            progress.step(Math.min(1, length / (double) rate / expected));
+        }
+        if (length == 0) {
+            throw new BadInput(name + ": holds no sound. Choose another recording.");
+        }
+        for (int c = 0; c < channels; c++) {
+            samples[c] = Arrays.copyOf(samples[c], length);
+        }
+        return new Sound(samples, rate);
+    }
+
+    private static void append(Buffer[] data, int channels, int count, float[][] samples, int at) {
+        if (data.length == 1) {
+            FloatBuffer interleaved = (FloatBuffer) data[0];
+            for (int i = 0; i < count; i++) {
+                for (int c = 0; c < channels; c++) {
+                    samples[c][at + i] = finite(interleaved.get(i * channels + c));
+                }
+            }
+        } else {
+            for (int c = 0; c < channels; c++) {
+                FloatBuffer plane = (FloatBuffer) data[c];
+                for (int i = 0; i < count; i++) {
+                    samples[c][at + i] = finite(plane.get(i));
+                }
+            }
+        }
+    }
+
+    /** Damaged float files may hold values that are no numbers; they become silence. */
+    private static float finite(float value) {
+        return Float.isFinite(value) ? value : 0;
+    }
+}
