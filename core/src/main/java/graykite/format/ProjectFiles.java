@@ -37,6 +37,9 @@ import java.util.zip.ZipOutputStream;
 public final class ProjectFiles {
     public static final String EXTENSION = ".kite";
 
+    /** Entry of the small picture. */
+    public static final String THUMBNAIL = "thumbnail.png";
+
     private static final String DOCUMENT = "project.json";
     private static final int VERSION = 1;
     private static final int LARGEST_DOCUMENT = 128 << 20;
@@ -47,15 +50,29 @@ public final class ProjectFiles {
 
     /** Saves atomically: a reader finds the old file or the new one. */
     public static void save(Project project, Path file) {
-        AtomicFiles.write(file, out -> write(project, out));
+        save(project, Optional.empty(), file);
     }
 
-    public static void write(Project project, OutputStream out) throws IOException {
+    /**
+     * Saves with a small picture for lists of projects.
+     *
+     * @param thumbnail a PNG
+     */
+    public static void save(Project project, Optional<byte[]> thumbnail, Path file) {
+        AtomicFiles.write(file, out -> write(project, thumbnail, out));
+    }
+
+    private static void write(Project project, Optional<byte[]> thumbnail, OutputStream out) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out);
         zip.setLevel(Deflater.BEST_SPEED);
         zip.putNextEntry(new ZipEntry(DOCUMENT));
         zip.write(document(project));
         zip.closeEntry();
+        if (thumbnail.isPresent()) {
+            zip.putNextEntry(new ZipEntry(THUMBNAIL));
+            zip.write(thumbnail.get());
+            zip.closeEntry();
+        }
         for (Shot shot : project.shots()) {
             if (shot.sound().isPresent()) {
                 zip.putNextEntry(new ZipEntry(entryName(shot)));

@@ -1,10 +1,12 @@
 package graykite.studio;
 
+import javafx.application.Application;
+
 /** Starts the window. Not an Application itself, so that JavaFX may lie on the class path. */
 public final class Launcher {
     private Launcher() {}
 
     public static void main(String[] arguments) {
-        System.out.println(arguments.length);
+        Application.launch(StudioApp.class, arguments);
     }
 }

@@ -1,0 +1,687 @@
+package graykite.studio;
+
+import graykite.format.ProjectFiles;
+import graykite.mouth.MouthChart;
+import graykite.performance.Performance;
+import graykite.project.Shot;
+import graykite.rig.Character;
+import graykite.studio.desk.ActingDesk;
+import graykite.studio.desk.CastDesk;
+import graykite.studio.desk.DeliveryDesk;
+import graykite.studio.desk.Desk;
+import graykite.studio.desk.MouthDesk;
+import graykite.studio.desk.ProofDesk;
+import graykite.studio.desk.ReadingDesk;
+import graykite.studio.desk.VoiceDesk;
+import graykite.studio.model.Autosave;
+import graykite.studio.model.Knot;
+import graykite.studio.model.Palette;
+import graykite.studio.model.UserAction;
+import graykite.studio.model.Workspace;
+import graykite.studio.play.Player;
+import graykite.studio.view.CommandOverlay;
+import graykite.studio.view.HelpOverlay;
+import graykite.studio.view.MouthPictures;
+import graykite.studio.view.StageView;
+import graykite.studio.view.StartScreen;
+import graykite.studio.view.StatusStrip;
+import graykite.studio.view.StringSide;
+import graykite.studio.view.SheetView;
+import graykite.studio.view.TransportBar;
+import graykite.time.FrameRate;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Insets;
+import javafx.geometry.Orientation;
+import javafx.scene.control.Alert;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.SplitPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** Puts the parts of the window together: string, stage, desk, bar, sheet and strip. */
+public final class StudioWindow {
+    private static final List<String> SOUNDS =
+            List.of(".wav", ".aif", ".aiff", ".flac", ".ogg", ".oga", ".opus", ".mp3", ".m4a", ".aac", ".mp4", ".wma");
+    private static final List<String> SCRIPTS = List.of(".txt", ".srt", ".vtt");
+
+    private final Stage stage;
+    private final Workspace workspace;
+    private final Player player;
+    private final Autosave autosave;
+    private final StackPane root = new StackPane();
+    private final StageView face = new StageView();
+    private final SheetView sheet;
+    private final StringSide string;
+    private final ObjectProperty<Knot> knot = new SimpleObjectProperty<>(Knot.VOICE);
+    private final Map<Knot, Desk> desks = new EnumMap<>(Knot.class);
+    private final ScrollPane deskPane = new ScrollPane();
+    private final ComboBox<Shot> lines = new ComboBox<>();
+    private final List<UserAction> actions;
+    private Optional<StartScreen> startScreen = Optional.empty();
+    private boolean fillingLines;
+
+    StudioWindow(Stage stage, Workspace workspace, Player player, Autosave autosave) {
+        this.stage = stage;
+        this.workspace = workspace;
+        this.player = player;
+        this.autosave = autosave;
+        this.sheet = new SheetView(workspace, player);
+        this.string = new StringSide(knot);
+        makeDesks();
+        this.actions = makeActions();
+        layOut();
+        watch();
+        installKeys();
+        installDrop();
+    }
+
+    StackPane root() {
+        return root;
+    }
+
+    public Workspace workspace() {
+        return workspace;
+    }
+
+    public Player player() {
+        return player;
+    }
+
+    public SheetView sheet() {
+        return sheet;
+    }
+
+    public StageView face() {
+        return face;
+    }
+
+    public ObjectProperty<Knot> knot() {
+        return knot;
+    }
+
+    public DeliveryDesk delivery() {
+        return (DeliveryDesk) desks.get(Knot.DELIVERY);
+    }
+
+    // --- building ------------------------------------------------------------------------------------------------
+
+    private void makeDesks() {
+        desks.put(Knot.CAST, new CastDesk(workspace));
+        desks.put(Knot.VOICE, new VoiceDesk(workspace, this::chooseRecording));
+        desks.put(Knot.READING, new ReadingDesk(workspace, this::chooseScript));
+        desks.put(Knot.MOUTH, new MouthDesk(workspace));
+        desks.put(Knot.ACTING, new ActingDesk(workspace));
+        desks.put(Knot.PROOF, new ProofDesk(workspace));
+        desks.put(Knot.DELIVERY, new DeliveryDesk(workspace, face.camera()::get));
+    }
+
+    private void layOut() {
+        deskPane.getStyleClass().add("desk");
+        deskPane.setFitToWidth(true);
+        deskPane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        deskPane.setPrefWidth(350);
+        deskPane.setMinWidth(320);
+        VBox.setVgrow(deskPane, Priority.ALWAYS);
+        VBox right = new VBox(lineBar(), deskPane);
+        right.setPrefWidth(350);
+        right.setMinWidth(320);
+        right.setMaxWidth(380);
+        HBox upper = new HBox(face, right);
+        HBox.setHgrow(face, Priority.ALWAYS);
+        TransportBar bar = new TransportBar(workspace, player, sheet);
+        VBox lower = new VBox(bar, sheet);
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        SplitPane split = new SplitPane(upper, lower);
+        split.setOrientation(Orientation.VERTICAL);
+        split.setDividerPositions(0.66);
+        SplitPane.setResizableWithParent(lower, false);
+        BorderPane all = new BorderPane(split);
+        all.setLeft(string);
+        all.setBottom(new StatusStrip(workspace.jobs(), player.audible()));
+        root.getChildren().add(all);
+    }
+
+    private HBox lineBar() {
+        lines.setMaxWidth(Double.MAX_VALUE);
+        lines.setPromptText("No line yet");
+        lines.setAccessibleText("The line that is worked on");
+        lines.setId("lines");
+        lines.setButtonCell(new LineCell());
+        lines.setCellFactory(view -> new LineCell());
+        lines.setOnAction(e -> {
+            if (!fillingLines && lines.getValue() != null) {
+                workspace.shotId().set(lines.getValue().id());
+            }
+        });
+        HBox.setHgrow(lines, Priority.ALWAYS);
+        Button undo = icon(Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", workspace::undo);
+        Button redo = icon(Feather.CORNER_UP_RIGHT, "Redo (Ctrl+Shift+Z)", workspace::redo);
+        workspace.history().addListener((o, b, history) -> {
+            undo.setDisable(!history.canUndo());
+            redo.setDisable(!history.canRedo());
+            undo.getTooltip().setText(history.canUndo() ? "Undo: " + history.undoName() + " (Ctrl+Z)" : "Undo (Ctrl+Z)");
+        });
+        undo.setDisable(true);
+        redo.setDisable(true);
+        HBox box = new HBox(6, lines, undo, redo, icon(Feather.SAVE, "Save (Ctrl+S)", this::save));
+        box.setPadding(new Insets(8, 12, 8, 12));
+        box.setStyle("-fx-background-color: paper-2; -fx-border-color: transparent transparent line line;");
+        return box;
+    }
+
+    private static final class LineCell extends javafx.scene.control.ListCell<Shot> {
+        @Override
+        protected void updateItem(Shot shot, boolean empty) {
+            super.updateItem(shot, empty);
+            setText(empty || shot == null ? null : shot.title() + (shot.speaker().isBlank() ? "" : "  –  " + shot.speaker()));
+        }
+    }
+
+    private static Button icon(Feather icon, String tip, Runnable action) {
+        Button button = new Button();
+        button.setGraphic(new FontIcon(icon));
+        button.setTooltip(new Tooltip(tip));
+        button.setAccessibleText(tip);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    // --- following the project -----------------------------------------------------------------------------------
+
+    private void watch() {
+        workspace.history().addListener((o, b, n) -> {
+            refresh();
+            if (workspace.dirty()) {
+                autosave.keep(workspace.project());
+            }
+        });
+        workspace.shotId().addListener((o, b, n) -> refresh());
+        workspace.savedProject().addListener((o, b, n) -> {
+            autosave.clear();
+            refresh();
+        });
+        workspace.selection().addListener((o, b, n) -> desks.get(knot.get()).refresh());
+        workspace.sound().addListener((o, b, sound) -> {
+            sound.ifPresent(s -> player.load(s.sound()));
+            refresh();
+        });
+        workspace.performance().addListener((o, b, performance) -> {
+            pose();
+            refresh();
+        });
+        player.time().addListener((o, b, n) -> pose());
+        knot.addListener((o, b, now) -> openDesk(now));
+        openDesk(knot.get());
+        face.note("The face is being made…");
+        workspace
+                .character()
+                .thenApplyAsync(c -> new Made(c, MouthPictures.of(c)))
+                .whenComplete((made, failure) -> Platform.runLater(() -> {
+                    if (failure != null) {
+                        face.note("The face could not be made: " + failure.getMessage());
+                    } else {
+                        showCharacter(made);
+                    }
+                }));
+        workspace.character().thenAccept(c -> Platform.runLater(() -> {
+            face.note("");
+            face.show(c);
+            pose();
+        }));
+    }
+
+    private record Made(Character character, MouthPictures pictures) {}
+
+    private void showCharacter(Made made) {
+        sheet.setMouths(made.pictures(), MouthChart.standard(made.character()));
+        ((CastDesk) desks.get(Knot.CAST)).show(made.character(), made.pictures());
+        ((MouthDesk) desks.get(Knot.MOUTH)).show(made.character(), made.pictures());
+        refresh();
+    }
+
+    private void pose() {
+        workspace.performance().get().ifPresent(p -> face.pose(p.at(player.time().get())));
+    }
+
+    private void openDesk(Knot now) {
+        Desk desk = desks.get(now);
+        desk.refresh();
+        deskPane.setContent(desk);
+        deskPane.setVvalue(0);
+    }
+
+    private void refresh() {
+        fillingLines = true;
+        lines.getItems().setAll(workspace.project().shots());
+        lines.setValue(workspace.shot().orElse(null));
+        lines.setDisable(workspace.project().shots().isEmpty());
+        fillingLines = false;
+        desks.get(knot.get()).refresh();
+        string.update(this::state, palette());
+        String name = workspace.file().get().map(p -> p.getFileName().toString()).orElse(workspace.project().title());
+        stage.setTitle((workspace.dirty() ? "• " : "") + name + " – Gray Kite");
+    }
+
+    private Palette palette() {
+        return workspace.settings().flag("dusk") ? Palette.DUSK : Palette.LIGHT;
+    }
+
+    private StringSide.State state(Knot station) {
+        Optional<Shot> shot = workspace.shot();
+        boolean sound = shot.flatMap(Shot::sound).isPresent();
+        Optional<Performance> performance = workspace.performance().get();
+        return switch (station) {
+            case CAST -> new StringSide.State(1, "Odile is ready.");
+            case VOICE -> sound
+                    ? new StringSide.State(1, "The line has its recording.")
+                    : new StringSide.State(0, "There is no recording yet.");
+            case READING -> {
+                long guessed = shot.flatMap(Shot::timing).stream()
+                        .flatMap(t -> t.words().stream())
+                        .filter(w -> w.guessed())
+                        .count();
+                if (shot.flatMap(Shot::timing).isEmpty()) {
+                    yield new StringSide.State(sound ? 0.5 : 0, sound ? "The line is not read yet." : "A recording comes first.");
+                }
+                yield guessed > 0
+                        ? new StringSide.State(0.5, "Read; words that the dictionary lacks: " + guessed + ".")
+                        : new StringSide.State(1, "Every word is read.");
+            }
+            case MOUTH -> performance.isPresent()
+                    ? new StringSide.State(1, "The mouth moves.")
+                    : new StringSide.State(0, "The mouth moves once the line is read.");
+            case ACTING -> performance.isPresent()
+                    ? new StringSide.State(0.5, "Instincts play; expressions are still to come.")
+                    : new StringSide.State(0, "Instincts come with the reading.");
+            case PROOF -> performance.isPresent()
+                    ? new StringSide.State(0.5, "Closures can be checked.")
+                    : new StringSide.State(0, "There is nothing to check yet.");
+            case DELIVERY -> performance.isPresent()
+                    ? new StringSide.State(0.5, "Ready to export.")
+                    : new StringSide.State(0, "There is nothing to deliver yet.");
+        };
+    }
+
+    // --- start and end -------------------------------------------------------------------------------------------
+
+    void start() {
+        stage.setOnCloseRequest(this::closeRequested);
+        sheet.setPalette(palette());
+        showStart();
+        refresh();
+    }
+
+    private void showStart() {
+        StartScreen start = new StartScreen(workspace, autosave.rescues(), new StartScreen.Asks() {
+            @Override
+            public void demo() {
+                openDemo();
+            }
+
+            @Override
+            public void openDialog() {
+                chooseProject();
+            }
+
+            @Override
+            public void recordingDialog() {
+                chooseRecording(false);
+            }
+
+            @Override
+            public void open(Path project) {
+                openProject(project);
+            }
+
+            @Override
+            public void recover(Autosave.Rescue rescue) {
+                workspace.jobs().start("Recovering", p -> ProjectFiles.open(rescue.file()), project -> {
+                    workspace.replaceProject(graykite.project.Project.empty(), Optional.empty());
+                    workspace.edit("Recover", p -> project);
+                    autosave.delete(rescue.file());
+                    hideStart();
+                });
+            }
+        });
+        startScreen.ifPresent(old -> root.getChildren().remove(old));
+        startScreen = Optional.of(start);
+        root.getChildren().add(start);
+    }
+
+    private void hideStart() {
+        startScreen.ifPresent(s -> root.getChildren().remove(s));
+        startScreen = Optional.empty();
+        sheet.requestFocus();
+    }
+
+    public void openDemo() {
+        unlessUnsaved(() -> workspace.openDemo(this::hideStart));
+    }
+
+    public void openProject(Path path) {
+        unlessUnsaved(() -> workspace.open(path, this::hideStart));
+    }
+
+    /** Stops everything; the last state of unsaved work stays on disk only when the program did not end by itself. */
+    public void close() {
+        player.close();
+        face.close();
+        workspace.jobs().close();
+        autosave.close();
+    }
+
+    private void closeRequested(WindowEvent e) {
+        if (!workspace.dirty()) {
+            autosave.clear();
+            return;
+        }
+        e.consume();
+        unlessUnsaved(() -> {
+            autosave.clear();
+            stage.setOnCloseRequest(null);
+            stage.close();
+        });
+    }
+
+    /** Asks what to do with unsaved changes, then goes on unless the user cancels. */
+    private void unlessUnsaved(Runnable then) {
+        if (!workspace.dirty()) {
+            then.run();
+            return;
+        }
+        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
+        ButtonType discard = new ButtonType("Do not save", ButtonBar.ButtonData.NO);
+        Alert question = new Alert(Alert.AlertType.NONE, "", save, discard, ButtonType.CANCEL);
+        question.setTitle("Unsaved changes");
+        question.setHeaderText(null);
+        question.setContentText("\"" + workspace.project().title() + "\" has changes that are not saved.");
+        question.initOwner(stage);
+        Optional<ButtonType> answer = question.showAndWait();
+        if (answer.isPresent() && answer.get() == save) {
+            saveThen(then);
+        } else if (answer.isPresent() && answer.get() == discard) {
+            then.run();
+        }
+    }
+
+    // --- files ---------------------------------------------------------------------------------------------------
+
+    private FileChooser chooser(String title, String name, List<String> patterns) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter(name, patterns),
+                        new FileChooser.ExtensionFilter("All files", "*"));
+        File folder = new File(workspace.settings().text("folder", System.getProperty("user.home")));
+        if (folder.isDirectory()) {
+            chooser.setInitialDirectory(folder);
+        }
+        return chooser;
+    }
+
+    private Optional<Path> chosen(File file) {
+        if (file == null) {
+            return Optional.empty();
+        }
+        workspace.settings().setText("folder", file.getParent());
+        return Optional.of(file.toPath());
+    }
+
+    private void chooseProject() {
+        chosen(chooser("Open a project", "Gray Kite projects", List.of("*" + ProjectFiles.EXTENSION))
+                        .showOpenDialog(stage))
+                .ifPresent(this::openProject);
+    }
+
+    private void chooseRecording(boolean replace) {
+        FileChooser chooser = chooser(
+                replace ? "Another take of this line" : "Add recordings",
+                "Recordings",
+                SOUNDS.stream().map(s -> "*" + s).toList());
+        if (replace) {
+            chosen(chooser.showOpenDialog(stage)).ifPresent(workspace::replaceRecording);
+        } else {
+            List<File> files = chooser.showOpenMultipleDialog(stage);
+            if (files != null) {
+                files.forEach(f -> chosen(f).ifPresent(this::take));
+            }
+        }
+    }
+
+    private void chooseScript() {
+        chosen(chooser("Load a script", "Scripts", SCRIPTS.stream().map(s -> "*" + s).toList())
+                        .showOpenDialog(stage))
+                .ifPresent(workspace::loadScript);
+    }
+
+    private void save() {
+        saveThen(() -> {});
+    }
+
+    private void saveThen(Runnable then) {
+        if (workspace.file().get().isPresent()) {
+            workspace.save(workspace.file().get().get(), then);
+        } else {
+            saveAsThen(then);
+        }
+    }
+
+    private void saveAsThen(Runnable then) {
+        FileChooser chooser = chooser("Save the project", "Gray Kite projects", List.of("*" + ProjectFiles.EXTENSION));
+        chooser.setInitialFileName(workspace.project().title() + ProjectFiles.EXTENSION);
+        chosen(chooser.showSaveDialog(stage)).ifPresent(path -> {
+            boolean named = path.toString().endsWith(ProjectFiles.EXTENSION);
+            workspace.save(named ? path : path.resolveSibling(path.getFileName() + ProjectFiles.EXTENSION), then);
+        });
+    }
+
+    /** Takes a dropped or chosen file for what it is: a project, a recording or a script. */
+    public void take(Path path) {
+        String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
+        if (name.endsWith(ProjectFiles.EXTENSION)) {
+            openProject(path);
+        } else if (SCRIPTS.stream().anyMatch(name::endsWith)) {
+            hideStart();
+            knot.set(Knot.READING);
+            workspace.loadScript(path);
+        } else {
+            hideStart();
+            knot.set(Knot.READING);
+            workspace.addRecording(path);
+        }
+    }
+
+    private void installDrop() {
+        root.addEventFilter(DragEvent.DRAG_OVER, e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        root.setOnDragDropped(e -> {
+            List<Path> paths = e.getDragboard().getFiles().stream().map(File::toPath).toList();
+            boolean sounds = paths.stream().anyMatch(p -> !isScript(p));
+            for (Path path : paths) {
+                // A script that is dropped with its recording is found beside it.
+                if (!sounds || !isScript(path) || !hasSoundBeside(path, paths)) {
+                    take(path);
+                }
+            }
+            e.setDropCompleted(true);
+            e.consume();
+        });
+    }
+
+    private static boolean isScript(Path path) {
+        String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
+        return SCRIPTS.stream().anyMatch(name::endsWith);
+    }
+
+    private static boolean hasSoundBeside(Path script, List<Path> dropped) {
+        String stem = script.getFileName().toString().replaceFirst("\\.[^.]*$", "");
+        return dropped.stream()
+                .anyMatch(p -> !isScript(p)
+                        && p.getFileName().toString().replaceFirst("\\.[^.]*$", "").equals(stem));
+    }
+
+    // --- keys ----------------------------------------------------------------------------------------------------
+
+    private List<UserAction> makeActions() {
+        List<UserAction> list = new java.util.ArrayList<>(List.of(
+                UserAction.of("Playing", "Play or pause", "Space", player::toggle),
+                UserAction.of("Playing", "One frame back", "Comma", () -> stepFrame(-1)),
+                UserAction.of("Playing", "One frame on", "Period", () -> stepFrame(1)),
+                UserAction.of("Playing", "To the start", "Home", () -> player.seek(0)),
+                UserAction.of("Playing", "To the end", "End", () -> player.seek(player.duration())),
+                UserAction.of("Playing", "Loop", "L", () -> player.looping().set(!player.looping().get())),
+                UserAction.of("Playing", "Half speed", "H", () -> player.speed().set(player.speed().get() == 0.5 ? 1 : 0.5)),
+                UserAction.of("Playing", "Quarter speed", "Shift+H", () -> player.speed().set(player.speed().get() == 0.25 ? 1 : 0.25)),
+                UserAction.of("Sheet", "Next sound", "Right", () -> sheet.step(1)),
+                UserAction.of("Sheet", "Previous sound", "Left", () -> sheet.step(-1)),
+                UserAction.of("Sheet", "Edit the selected word", "Enter", this::editSelected),
+                UserAction.of("Sheet", "Nudge the sound's start earlier by a frame", "Alt+Left", () -> nudge(-1)),
+                UserAction.of("Sheet", "Nudge the sound's start later by a frame", "Alt+Right", () -> nudge(1)),
+                UserAction.of("Sheet", "Zoom in", "Ctrl+Equals", () -> sheet.zoomAtPlayhead(1.5)),
+                UserAction.of("Sheet", "Zoom out", "Ctrl+Minus", () -> sheet.zoomAtPlayhead(1 / 1.5)),
+                UserAction.of("Sheet", "Show the whole line", "F", sheet::fit),
+                UserAction.of("Project", "Undo", "Ctrl+Z", workspace::undo),
+                UserAction.of("Project", "Redo", "Ctrl+Shift+Z", workspace::redo),
+                UserAction.of("Project", "Save", "Ctrl+S", this::save),
+                UserAction.of("Project", "Save as", "Ctrl+Shift+S", () -> saveAsThen(() -> {})),
+                UserAction.of("Project", "Open a project", "Ctrl+O", this::chooseProject),
+                UserAction.of("Project", "New project", "Ctrl+N", this::newProject),
+                UserAction.of("Project", "Open the demo", "", this::openDemo),
+                UserAction.of("Project", "Add a recording", "Ctrl+I", () -> chooseRecording(false)),
+                UserAction.of("Project", "Load a script", "Ctrl+T", this::chooseScript),
+                UserAction.of("Project", "Read the line", "Ctrl+R", () -> ((ReadingDesk) desks.get(Knot.READING)).readNow()),
+                UserAction.of("Project", "Export", "Ctrl+E", () -> {
+                    knot.set(Knot.DELIVERY);
+                    delivery().exportWithDialog();
+                }),
+                UserAction.of("Window", "Keys and mouse", "F1", () -> new HelpOverlay(root, actionList()).open()),
+                UserAction.of("Window", "Command box", "Ctrl+K", () -> new CommandOverlay(root, actionList()).open()),
+                UserAction.of("Window", "Start screen", "", this::showStart),
+                UserAction.of("Window", "Daylight or dusk", "", this::toggleTheme),
+                UserAction.of("Face", "Front view", "", () -> face.camera().set(graykite.picture.Camera.FRONT)),
+                UserAction.of("Face", "Three-quarter view", "", () -> face.camera().set(graykite.picture.Camera.THREE_QUARTER)),
+                UserAction.of("Face", "Profile view", "", () -> face.camera().set(graykite.picture.Camera.PROFILE)),
+                UserAction.of("Face", "Mouth view", "", () -> face.camera().set(graykite.picture.Camera.MOUTH))));
+        for (Knot station : Knot.values()) {
+            list.add(UserAction.of("Desks", station.title() + " desk", "Ctrl+" + (station.ordinal() + 1), () -> knot.set(station)));
+        }
+        return List.copyOf(list);
+    }
+
+    private List<UserAction> actionList() {
+        return actions;
+    }
+
+    private void newProject() {
+        unlessUnsaved(() -> {
+            workspace.replaceProject(graykite.project.Project.empty(), Optional.empty());
+            hideStart();
+            knot.set(Knot.VOICE);
+        });
+    }
+
+    private void toggleTheme() {
+        boolean dusk = !workspace.settings().flag("dusk");
+        workspace.settings().setFlag("dusk", dusk);
+        StudioApp.setTheme(stage.getScene(), dusk);
+        sheet.setPalette(palette());
+        refresh();
+    }
+
+    private void stepFrame(int by) {
+        player.pause();
+        FrameRate rate = workspace.project().rate();
+        player.seek(rate.secondsAt(rate.frameAt(player.time().get()) + by));
+    }
+
+    private void editSelected() {
+        int word = workspace.selection().get().word();
+        if (word >= 0) {
+            sheet.editWord(word);
+        }
+    }
+
+    private void nudge(int frames) {
+        Workspace.Selection chosen = workspace.selection().get();
+        workspace.shot().flatMap(Shot::timing).filter(t -> chosen.word() >= 0).ifPresent(timing -> {
+            int phone = Math.max(0, chosen.phone());
+            double start = timing.words().get(chosen.word()).phones().get(phone).start();
+            double by = frames * workspace.project().rate().frameLength();
+            workspace.moveStart(chosen.word(), phone, start + by, 0);
+        });
+    }
+
+    private void installKeys() {
+        root.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            boolean typing = e.getTarget() instanceof TextInputControl;
+            boolean plain = !e.isControlDown() && !e.isMetaDown() && !e.getCode().isFunctionKey();
+            if ((typing && (plain || e.getCode() == javafx.scene.input.KeyCode.Z)) || overlayOpen()) {
+                return;
+            }
+            boolean ownKeys = e.getTarget() instanceof javafx.scene.control.Slider
+                    || e.getTarget() instanceof javafx.scene.control.ComboBoxBase;
+            boolean arrows = e.getCode().isArrowKey() || e.getCode().isNavigationKey();
+            if (ownKeys && arrows) {
+                return;
+            }
+            boolean button = e.getTarget() instanceof javafx.scene.control.ButtonBase
+                    && e.getCode() == javafx.scene.input.KeyCode.ENTER;
+            if (button) {
+                return;
+            }
+            for (UserAction action : actions) {
+                if (action.keys().isPresent() && action.keys().get().match(e)) {
+                    e.consume();
+                    action.run().run();
+                    return;
+                }
+            }
+        });
+    }
+
+    private boolean overlayOpen() {
+        return root.getChildren().size() > 1
+                && !(root.getChildren().getLast() instanceof StartScreen);
+    }
+
+    /** A quiet wait for work that was asked for; documentation pictures and tests use it. */
+    public CompletableFuture<Character> whenCharacterReady() {
+        return workspace.character();
+    }
+
+    Label lastMessage() {
+        return (Label) root.lookup("#message");
+    }
+}

@@ -1,0 +1,155 @@
+package graykite.studio.desk;
+
+import graykite.media.Delivery;
+import graykite.performance.Performance;
+import graykite.project.Shot;
+import graykite.studio.model.LineSound;
+import graykite.studio.model.Workspace;
+import graykite.time.FrameRate;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.FileChooser;
+
+/** Delivery: the line as a file. */
+public final class DeliveryDesk extends Desk {
+    private final Workspace workspace;
+    private final Supplier<graykite.picture.Camera> camera;
+    private final ToggleGroup formats = new ToggleGroup();
+    private final ComboBox<String> rate = new ComboBox<>();
+    private final ComboBox<Integer> size = new ComboBox<>();
+    private final ComboBox<String> view = new ComboBox<>();
+    private final Button export = new Button("Export…");
+    private final Label frames = Parts.quiet("");
+    private final GridPane pictures = new GridPane(10, 8);
+
+    public DeliveryDesk(Workspace workspace, Supplier<graykite.picture.Camera> camera) {
+        this.workspace = workspace;
+        this.camera = camera;
+        VBox choices = new VBox(6);
+        for (Delivery.Format format : Delivery.Format.values()) {
+            ToggleButton choice = new ToggleButton(format.title() + (format.extension().isEmpty() ? "" : "   " + format.extension()));
+            choice.setToggleGroup(formats);
+            choice.setUserData(format);
+            choice.setMaxWidth(Double.MAX_VALUE);
+            choice.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+            choice.setOnAction(e -> {
+                choice.setSelected(true);
+                workspace.settings().setText("delivery.format", format.name());
+                refresh();
+            });
+            choice.setSelected(format.name().equals(workspace.settings().text("delivery.format", "GLB")));
+            choices.getChildren().add(choice);
+        }
+        rate.getItems().addAll("As the project", "23.976", "24", "25", "29.97", "30", "50", "59.94", "60");
+        rate.setValue("As the project");
+        rate.setOnAction(e -> refresh());
+        rate.setTooltip(new Tooltip("Frames a second of what is delivered"));
+        size.getItems().addAll(480, 720, 1080);
+        size.setValue(720);
+        view.getItems().addAll("Front", "As on the stage");
+        view.setValue("Front");
+        pictures.addRow(0, new Label("Pixels a side"), size);
+        pictures.addRow(1, new Label("View"), view);
+        export.getStyleClass().add("primary");
+        export.setId("export");
+        export.setTooltip(new Tooltip("Choose where it goes (Ctrl+E)"));
+        export.setOnAction(e -> exportWithDialog());
+        GridPane timing = new GridPane(10, 8);
+        timing.addRow(0, new Label("Frames a second"), rate);
+        getChildren()
+                .addAll(
+                        Parts.title("Delivery"),
+                        choices,
+                        timing,
+                        pictures,
+                        frames,
+                        export,
+                        Parts.quiet("Still to come: many lines at once, ranges, exposure sheets, subtitles from here."));
+    }
+
+    private Delivery.Format format() {
+        return formats.getSelectedToggle() == null
+                ? Delivery.Format.GLB
+                : (Delivery.Format) formats.getSelectedToggle().getUserData();
+    }
+
+    private FrameRate chosenRate() {
+        return rate.getSelectionModel().getSelectedIndex() <= 0
+                ? workspace.project().rate()
+                : FrameRate.parse(rate.getValue());
+    }
+
+    /** Asks for a place and exports there. */
+    public void exportWithDialog() {
+        if (workspace.performance().get().isEmpty()) {
+            workspace.jobs().say("There is nothing to deliver yet: the line has no reading.");
+            return;
+        }
+        Delivery.Format format = format();
+        String name = workspace.shot().orElseThrow().title().strip().replaceAll("[^\\p{L}\\p{N}]+", "_");
+        File chosen;
+        if (format == Delivery.Format.PICTURES) {
+            DirectoryChooser chooser = new DirectoryChooser();
+            chooser.setTitle("Folder for the pictures");
+            chosen = chooser.showDialog(getScene().getWindow());
+        } else {
+            FileChooser chooser = new FileChooser();
+            chooser.setTitle("Export " + format.title());
+            chooser.setInitialFileName(name + format.extension());
+            chooser.getExtensionFilters()
+                    .add(new FileChooser.ExtensionFilter(format.title(), "*" + format.extension()));
+            chosen = chooser.showSaveDialog(getScene().getWindow());
+        }
+        if (chosen != null) {
+            Path path = chosen.toPath();
+            boolean named = format == Delivery.Format.PICTURES || path.toString().endsWith(format.extension());
+            exportTo(named ? path : path.resolveSibling(path.getFileName() + format.extension()));
+        }
+    }
+
+    /** Exports in the format that the path asks for. */
+    public void exportTo(Path path) {
+        Optional<Performance> performance = workspace.performance().get();
+        Optional<LineSound> sound = workspace.sound().get();
+        if (performance.isEmpty() || sound.isEmpty()) {
+            return;
+        }
+        FrameRate chosen = chosenRate();
+        Delivery.View how = new Delivery.View(
+                view.getSelectionModel().getSelectedIndex() == 1 ? camera.get() : graykite.picture.Camera.FRONT,
+                size.getValue());
+        workspace
+                .jobs()
+                .start(
+                        "Exporting " + path.getFileName(),
+                        progress -> {
+                            Delivery.deliver(performance.get(), sound.get().sound(), chosen, how, path, progress);
+                            return path;
+                        },
+                        done -> workspace.jobs().say("Exported " + done.getFileName() + " to " + done.getParent() + "."));
+    }
+
+    @Override
+    public void refresh() {
+        Optional<Performance> performance = workspace.performance().get();
+        export.setDisable(performance.isEmpty());
+        boolean drawn = format() == Delivery.Format.MP4 || format() == Delivery.Format.PICTURES;
+        pictures.setVisible(drawn);
+        pictures.setManaged(drawn);
+        frames.setText(performance
+                .map(p -> chosenRate().framesToCover(p.duration()) + " frames of "
+                        + workspace.shot().map(Shot::title).orElse("").strip())
+                .orElse("The line has no reading yet; read it on the Reading desk."));
+    }
+}

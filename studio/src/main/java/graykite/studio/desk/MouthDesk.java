@@ -1,0 +1,114 @@
+package graykite.studio.desk;
+
+import graykite.mouth.MouthChart;
+import graykite.mouth.MouthSettings;
+import graykite.mouth.PhoneShape;
+import graykite.mouth.Viseme;
+import graykite.project.Shot;
+import graykite.rig.Character;
+import graykite.speech.Phone;
+import graykite.studio.model.Workspace;
+import graykite.studio.view.MouthPictures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.GridPane;
+
+/** Mouth: how strongly the line is spoken, and the chart of sounds and shapes. */
+public final class MouthDesk extends Desk {
+    private final Workspace workspace;
+    private final Parts.Tuner strength;
+    private final Parts.Tuner lead;
+    private final Parts.Tuner smoothness;
+    private final GridPane chart = new GridPane(10, 6);
+    private long gesture;
+
+    public MouthDesk(Workspace workspace) {
+        this.workspace = workspace;
+        strength = Parts.tuner(
+                "Strength",
+                "How much of the full shapes the mouth makes",
+                0,
+                1.5,
+                MouthSettings.STANDARD.strength(),
+                v -> String.format(Locale.ROOT, "%.0f %%", v * 100),
+                this::begin,
+                v -> change("Strength", s -> s.withStrength(v)));
+        lead = Parts.tuner(
+                "Lead",
+                "How long a shape comes before its sound; 40 to 80 ms look natural",
+                -0.1,
+                0.2,
+                MouthSettings.STANDARD.lead(),
+                this::leadText,
+                this::begin,
+                v -> change("Lead", s -> s.withLead(v)));
+        smoothness = Parts.tuner(
+                "Smoothness",
+                "Lower is crisper, higher is softer",
+                0.3,
+                2.5,
+                1,
+                v -> String.format(Locale.ROOT, "%.2f", v),
+                this::begin,
+                v -> change("Smoothness", s -> new MouthSettings(s.strength(), s.lead(), v)));
+        getChildren()
+                .addAll(
+                        Parts.title("Mouth"),
+                        Parts.card(strength, lead, smoothness),
+                        Parts.heading("Mouth chart"),
+                        chart,
+                        Parts.quiet("p, b and m always seal the lips; f and v lay the lower lip under the teeth, whatever the strength."),
+                        Parts.quiet("Still to come: changing the chart, diction, touch-ups, crisp and held motion."));
+    }
+
+    private String leadText(double seconds) {
+        double frames = seconds * workspace.project().rate().perSecond();
+        return String.format(Locale.ROOT, "%.0f ms", seconds * 1000) + String.format(Locale.ROOT, " (%.1f f)", frames);
+    }
+
+    private void begin() {
+        gesture = workspace.newGesture();
+    }
+
+    private void change(String name, java.util.function.UnaryOperator<MouthSettings> edit) {
+        workspace.shot().ifPresent(s -> workspace.setMouth(name, edit.apply(s.mouth()), gesture));
+    }
+
+    /** Shows the chart once the character is made. */
+    public void show(Character character, MouthPictures pictures) {
+        MouthChart standard = MouthChart.standard(character);
+        int row = 0;
+        for (Viseme viseme : Viseme.values()) {
+            List<String> phones = new ArrayList<>();
+            for (Phone phone : Phone.values()) {
+                PhoneShape shape = standard.phones().get(phone);
+                if (phone != Phone.SIL && shape.steps().getFirst().viseme() == viseme) {
+                    phones.add(phone.ipa() + (shape.steps().size() > 1 && shape.steps().get(1).from() > 0 ? "→" : ""));
+                }
+            }
+            ImageView view = new ImageView(pictures.of(viseme));
+            view.setFitWidth(48);
+            view.setFitHeight(48);
+            Label name = new Label(viseme.title());
+            name.setMinWidth(88);
+            Label sounds = new Label(phones.isEmpty() ? "silence" : String.join("  ", phones));
+            sounds.getStyleClass().add("figures");
+            sounds.setWrapText(true);
+            chart.addRow(row++, view, name, sounds);
+        }
+        chart.setAlignment(Pos.CENTER_LEFT);
+    }
+
+    @Override
+    public void refresh() {
+        MouthSettings now = workspace.shot().map(Shot::mouth).orElse(MouthSettings.STANDARD);
+        strength.set(now.strength());
+        lead.set(now.lead());
+        smoothness.set(now.smoothness());
+        setDisable(workspace.shot().isEmpty());
+    }
+}

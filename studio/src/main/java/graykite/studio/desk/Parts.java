@@ -1,0 +1,150 @@
+package graykite.studio.desk;
+
+import java.util.function.DoubleConsumer;
+import java.util.function.DoubleFunction;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The pieces that all desks are made of. */
+final class Parts {
+    private Parts() {}
+
+    static Label title(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("title");
+        return label;
+    }
+
+    static Label heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("heading");
+        return label;
+    }
+
+    static Label quiet(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        label.setWrapText(true);
+        label.setMinHeight(Label.USE_PREF_SIZE);
+        return label;
+    }
+
+    static VBox card(Node... children) {
+        VBox card = new VBox(children);
+        card.getStyleClass().add("card");
+        return card;
+    }
+
+    static HBox row(Node... children) {
+        HBox row = new HBox(8, children);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    /**
+     * A slider with its number: drag it or type it; a double-click on its name resets it.
+     *
+     * @param shown turns the value into text with its unit
+     * @param change receives each value while it is dragged
+     * @param started called when a drag begins, so that its edits undo as one
+     */
+    static Tuner tuner(
+            String name,
+            String tip,
+            double min,
+            double max,
+            double usual,
+            DoubleFunction<String> shown,
+            Runnable started,
+            DoubleConsumer change) {
+        return new Tuner(name, tip, min, max, usual, shown, started, change);
+    }
+
+    /** See {@link Parts#tuner}. */
+    static final class Tuner extends VBox {
+        private final Slider slider;
+        private final TextField number = new TextField();
+        private final DoubleFunction<String> shown;
+        private boolean setting;
+
+        private Tuner(
+                String name,
+                String tip,
+                double min,
+                double max,
+                double usual,
+                DoubleFunction<String> shown,
+                Runnable started,
+                DoubleConsumer change) {
+            super(2);
+            this.shown = shown;
+            slider = new Slider(min, max, usual);
+            Label label = new Label(name);
+            Tooltip help = new Tooltip(tip + "\nDouble-click the name to reset.");
+            label.setTooltip(help);
+            slider.setTooltip(help);
+            slider.setAccessibleText(name);
+            slider.setBlockIncrement((max - min) / 50);
+            number.getStyleClass().add("figures");
+            number.setPrefWidth(88);
+            number.setAlignment(Pos.CENTER_RIGHT);
+            number.setAccessibleText(name + ", as a number");
+            HBox.setHgrow(slider, Priority.ALWAYS);
+            label.setOnMouseClicked(e -> {
+                if (e.getClickCount() == 2) {
+                    started.run();
+                    change.accept(usual);
+                }
+            });
+            slider.setOnMousePressed(e -> started.run());
+            slider.setOnKeyPressed(e -> started.run());
+            slider.valueProperty().addListener((o, b, n) -> {
+                if (!setting) {
+                    change.accept(n.doubleValue());
+                }
+            });
+            number.setOnAction(e -> {
+                started.run();
+                parse(number.getText(), min, max, change);
+            });
+            number.focusedProperty().addListener((o, b, focused) -> {
+                if (!focused) {
+                    set(slider.getValue());
+                }
+            });
+            HBox line = new HBox(8, slider, number);
+            line.setAlignment(Pos.CENTER_LEFT);
+            getChildren().addAll(label, line);
+            set(usual);
+        }
+
+        private void parse(String text, double min, double max, DoubleConsumer change) {
+            String digits = text.replaceAll("[^0-9.,-]", "").replace(',', '.');
+            try {
+                change.accept(Math.clamp(Double.parseDouble(digits) * scale(text), min, max));
+            } catch (NumberFormatException none) {
+                set(slider.getValue());
+            }
+        }
+
+        /** Values that are shown in per cent are typed in per cent. */
+        private double scale(String text) {
+            return text.contains("%") || shown.apply(0.5).contains("%") ? 0.01 : 1;
+        }
+
+        /** Shows a value without reporting it. */
+        void set(double value) {
+            setting = true;
+            slider.setValue(value);
+            number.setText(shown.apply(value));
+            setting = false;
+        }
+    }
+}

@@ -1,0 +1,472 @@
+package graykite.studio.model;
+
+import graykite.base.Progress;
+import graykite.format.ProjectFiles;
+import graykite.format.ScriptFiles;
+import graykite.media.SoundReader;
+import graykite.mouth.MouthChart;
+import graykite.mouth.MouthSettings;
+import graykite.performance.Performance;
+import graykite.picture.Camera;
+import graykite.picture.Png;
+import graykite.picture.Renderer;
+import graykite.project.History;
+import graykite.project.Project;
+import graykite.project.Shot;
+import graykite.project.SoundFile;
+import graykite.rig.Cast;
+import graykite.rig.Character;
+import graykite.rig.Deformer;
+import graykite.speech.Reader;
+import graykite.speech.Script;
+import graykite.speech.SimulatedVoice;
+import graykite.speech.Timing;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.IdentityHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+
+/**
+ * The open project and what is computed from it. Lives on the JavaFX thread; computing is done by {@link Jobs}. Views
+ * watch its properties and call its methods, they never change the project themselves.
+ */
+public final class Workspace {
+    private final Jobs jobs;
+    private final Settings settings;
+    private final CompletableFuture<Character> character;
+    private CompletableFuture<Reader> reader;
+    private final Map<SoundFile, LineSound> decoded = new IdentityHashMap<>();
+    private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>(History.of(Project.empty()));
+    private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Project> saved = new ReadOnlyObjectWrapper<>(history.get().present());
+    private final ObjectProperty<String> shotId = new SimpleObjectProperty<>("");
+    private final ReadOnlyObjectWrapper<Optional<LineSound>> sound = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Performance>> performance =
+            new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
+    private Performance acted;
+    private Shot actedShot;
+    private long gestures;
+
+    /** A sound of the line: word and phone indices, or -1 for none. */
+    public record Selection(int word, int phone) {
+        public static final Selection NONE = new Selection(-1, -1);
+    }
+
+    public Workspace(Jobs jobs, Settings settings) {
+        this.jobs = jobs;
+        this.settings = settings;
+        this.character = CompletableFuture.supplyAsync(() -> Cast.byName("odile"));
+        history.addListener((o, before, now) -> refresh());
+        shotId.addListener((o, before, now) -> {
+            selection.set(Selection.NONE);
+            refresh();
+        });
+    }
+
+    public Jobs jobs() {
+        return jobs;
+    }
+
+    public Settings settings() {
+        return settings;
+    }
+
+    public ReadOnlyObjectProperty<History> history() {
+        return history.getReadOnlyProperty();
+    }
+
+    public Project project() {
+        return history.get().present();
+    }
+
+    public ReadOnlyObjectProperty<Optional<Path>> file() {
+        return file.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<Project> savedProject() {
+        return saved.getReadOnlyProperty();
+    }
+
+    public boolean dirty() {
+        return saved.get() != project();
+    }
+
+    public ObjectProperty<String> shotId() {
+        return shotId;
+    }
+
+    /** The line that is worked on. */
+    public Optional<Shot> shot() {
+        return project().shot(shotId.get());
+    }
+
+    public ReadOnlyObjectProperty<Optional<LineSound>> sound() {
+        return sound.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<Optional<Performance>> performance() {
+        return performance.getReadOnlyProperty();
+    }
+
+    public ObjectProperty<Selection> selection() {
+        return selection;
+    }
+
+    public CompletableFuture<Character> character() {
+        return character;
+    }
+
+    /** The reader, loaded on first use: the speech model takes a second. */
+    private synchronized Reader reader() {
+        if (reader == null) {
+            reader = CompletableFuture.completedFuture(Reader.shipped());
+        }
+        return reader.join();
+    }
+
+    // --- editing -------------------------------------------------------------------------------------------------
+
+    /** A number that ties the edits of one drag together. */
+    public long newGesture() {
+        return ++gestures;
+    }
+
+    public void edit(String name, UnaryOperator<Project> change) {
+        edit(name, 0, change);
+    }
+
+    public void edit(String name, long gesture, UnaryOperator<Project> change) {
+        Project changed = change.apply(project());
+        if (changed != project()) {
+            history.set(history.get().edited(changed, name, gesture));
+        }
+    }
+
+    public void editShot(String name, long gesture, UnaryOperator<Shot> change) {
+        shot().ifPresent(shot -> edit(name, gesture, p -> p.with(change.apply(shot))));
+    }
+
+    public void undo() {
+        if (history.get().canUndo()) {
+            jobs.say("Undone: " + history.get().undoName());
+            history.set(history.get().undone());
+        }
+    }
+
+    public void redo() {
+        if (history.get().canRedo()) {
+            jobs.say("Done again: " + history.get().redoName());
+            history.set(history.get().redone());
+        }
+    }
+
+    /** Moves the start of a phone while it is dragged, solving only what changes. */
+    public void moveStart(int word, int phone, double time, long gesture) {
+        shot().flatMap(Shot::timing).ifPresent(timing -> {
+            Timing moved = timing.withStart(word, phone, time);
+            retime("Move boundary", timing, moved, word, gesture);
+        });
+    }
+
+    /** Moves the end of a word while it is dragged. */
+    public void moveEnd(int word, double time, long gesture) {
+        shot().flatMap(Shot::timing).ifPresent(timing -> {
+            Timing moved = timing.withEnd(word, time);
+            retime("Move boundary", timing, moved, word, gesture);
+        });
+    }
+
+    private void retime(String name, Timing before, Timing moved, int word, long gesture) {
+        Shot shot = shot().orElseThrow().withTiming(moved);
+        if (acted != null && actedShot != null && actedShot.timing().equals(Optional.of(before))) {
+            int first = Math.max(0, word - 1);
+            int last = Math.min(moved.words().size() - 1, word + 1);
+            double from = Math.min(before.words().get(first).start(), moved.words().get(first).start());
+            double to = Math.max(before.words().get(last).end(), moved.words().get(last).end());
+            acted = acted.retimed(moved, from, to);
+            actedShot = shot;
+        }
+        edit(name, gesture, p -> p.with(shot));
+    }
+
+    public void setMouth(String name, MouthSettings mouth, long gesture) {
+        editShot(name, gesture, s -> s.withMouth(mouth));
+    }
+
+    // --- what follows from the project ----------------------------------------------------------------------------
+
+    private void refresh() {
+        Optional<Shot> shot = shot();
+        if (shot.isEmpty() && !project().shots().isEmpty()) {
+            shotId.set(project().shots().getFirst().id());
+            return;
+        }
+        Optional<SoundFile> wanted = shot.flatMap(Shot::sound);
+        if (wanted.isPresent() && !decoded.containsKey(wanted.get())) {
+            decode(wanted.get());
+        }
+        sound.set(wanted.map(decoded::get));
+        act();
+    }
+
+    private void decode(SoundFile source) {
+        decoded.put(source, null);
+        jobs.start(
+                "Opening " + source.name(),
+                progress -> LineSound.of(SoundReader.read(source.content(), source.name(), progress)),
+                opened -> {
+                    decoded.put(source, opened);
+                    refresh();
+                },
+                () -> decoded.remove(source));
+    }
+
+    /** Brings the performance up to date with the shot; what did not change is kept. */
+    private void act() {
+        Optional<Shot> shot = shot();
+        Optional<Timing> timing = shot.flatMap(Shot::timing);
+        if (timing.isEmpty() || sound.get().isEmpty()) {
+            acted = null;
+            actedShot = null;
+            performance.set(Optional.empty());
+            return;
+        }
+        if (!character.isDone()) {
+            character.thenRun(() -> javafx.application.Platform.runLater(this::act));
+            return;
+        }
+        Shot now = shot.get();
+        boolean sameLine = acted != null
+                && actedShot.id().equals(now.id())
+                && actedShot.timing().equals(now.timing())
+                && actedShot.seed() == now.seed();
+        if (sameLine && !actedShot.mouth().equals(now.mouth())) {
+            acted = acted.spoken(now.mouth());
+        } else if (!sameLine) {
+            Character figure = character.join();
+            acted = Performance.of(
+                    figure,
+                    MouthChart.standard(figure),
+                    timing.get(),
+                    sound.get().get().loudness(),
+                    now.mouth(),
+                    now.seed());
+        }
+        actedShot = now;
+        performance.set(Optional.of(acted));
+    }
+
+    /** Reads the current line from its script; pinned edits of an older reading are replaced, undo brings them back. */
+    public void read() {
+        Optional<Shot> current = shot();
+        if (current.isEmpty() || current.get().sound().isEmpty()) {
+            jobs.say("There is no recording to read. Open one on the Voice desk.");
+            return;
+        }
+        String id = current.get().id();
+        SoundFile source = current.get().sound().get();
+        String text = current.get().script();
+        jobs.start(
+                "Reading \"" + current.get().title().strip() + "\"",
+                progress -> {
+                    Script script = Script.of(text);
+                    var heard = SoundReader.read(source.content(), source.name(), progress.part(0, 0.15));
+                    return reader().read(heard, script, progress.part(0.15, 1));
+                },
+                timing -> {
+                    edit("Read the line", p -> p.shot(id)
+                            .map(s -> p.with(s.withTiming(timing)))
+                            .orElse(p));
+                    long guessed = timing.words().stream().filter(w -> w.guessed()).count();
+                    jobs.say(timing.words().size() + " words read"
+                            + (guessed == 0 ? "." : "; " + guessed + " not in the dictionary, their sounds are guessed."));
+                });
+    }
+
+    /** Changes the text of one word and reads the line again. */
+    public void retypeWord(int word, String text) {
+        shot().flatMap(Shot::timing).ifPresent(timing -> {
+            StringBuilder script = new StringBuilder();
+            for (int w = 0; w < timing.words().size(); w++) {
+                String written = w == word ? text.strip() : timing.words().get(w).text();
+                if (!written.isEmpty()) {
+                    script.append(script.isEmpty() ? "" : " ").append(written).append(timing.words().get(w).mark());
+                }
+            }
+            editShot("Retype word", 0, s -> s.withScript(script.toString()));
+            read();
+        });
+    }
+
+    // --- files ---------------------------------------------------------------------------------------------------
+
+    public void replaceProject(Project project, Optional<Path> from) {
+        decoded.clear();
+        acted = null;
+        actedShot = null;
+        selection.set(Selection.NONE);
+        file.set(from);
+        saved.set(project);
+        shotId.set(project.shots().isEmpty() ? "" : project.shots().getFirst().id());
+        history.set(History.of(project));
+    }
+
+    public void open(Path path, Runnable opened) {
+        jobs.start("Opening " + path.getFileName(), progress -> ProjectFiles.open(path), project -> {
+            replaceProject(project, Optional.of(path));
+            settings.addRecent(path);
+            jobs.say("Opened " + path.getFileName() + ".");
+            opened.run();
+        });
+    }
+
+    /** The face in the middle of the line, as a small PNG; none while the character is still being made. */
+    private Optional<byte[]> thumbnail() {
+        if (!character.isDone() || character.isCompletedExceptionally()) {
+            return Optional.empty();
+        }
+        Character figure = character.join();
+        double[] values = figure.values(figure.poses().getOrDefault("Eh", graykite.rig.Pose.REST));
+        return Optional.of(Png.bytes(new Renderer().draw(new Deformer(figure).deform(values), Camera.FRONT, 96, 96)));
+    }
+
+    public void save(Path path, Runnable done) {
+        Project project = project();
+        jobs.start(
+                "Saving " + path.getFileName(),
+                progress -> {
+                    ProjectFiles.save(project, thumbnail(), path);
+                    return path;
+                },
+                written -> {
+                    file.set(Optional.of(path));
+                    saved.set(project);
+                    settings.addRecent(path);
+                    jobs.say("Saved " + path.getFileName() + ".");
+                    done.run();
+                });
+    }
+
+    /** Takes dropped or chosen recordings and scripts: each recording becomes a line and is read when it has words. */
+    public void addRecording(Path path) {
+        jobs.start(
+                "Opening " + path.getFileName(),
+                progress -> {
+                    LineSound opened = LineSound.of(SoundReader.read(path, progress));
+                    try {
+                        SoundFile source = new SoundFile(path.getFileName().toString(), Files.readAllBytes(path));
+                        String script = ScriptFiles.beside(path).map(ScriptFiles::read).orElse("");
+                        return new Arrival(source, opened, script);
+                    } catch (IOException gone) {
+                        throw graykite.base.BadInput.inFile(path, "vanished while it was opened.", gone);
+                    }
+                },
+                arrival -> {
+                    decoded.put(arrival.source(), arrival.opened());
+                    String title = arrival.source().name().replaceFirst("\\.[^.]*$", "");
+                    Shot line = Shot.empty(Project.newId(), title)
+                            .withSound(arrival.source())
+                            .withScript(arrival.script());
+                    edit("Add " + arrival.source().name(), p -> p.with(line));
+                    shotId.set(line.id());
+                    if (arrival.script().isBlank()) {
+                        jobs.say("Opened " + arrival.source().name() + ". Type its words on the Reading desk.");
+                    } else {
+                        read();
+                    }
+                });
+    }
+
+    private record Arrival(SoundFile source, LineSound opened, String script) {}
+
+    /** Another recording for the current line; the script stays and is read again. */
+    public void replaceRecording(Path path) {
+        jobs.start(
+                "Opening " + path.getFileName(),
+                progress -> {
+                    SoundReader.read(path, progress);
+                    try {
+                        return new SoundFile(path.getFileName().toString(), Files.readAllBytes(path));
+                    } catch (IOException gone) {
+                        throw graykite.base.BadInput.inFile(path, "vanished while it was opened.", gone);
+                    }
+                },
+                source -> {
+                    editShot("Replace recording", 0, s -> s.withSound(source));
+                    if (shot().map(s -> !s.script().isBlank()).orElse(false)) {
+                        read();
+                    }
+                });
+    }
+
+    /** A script file becomes the words of the current line. */
+    public void loadScript(Path path) {
+        if (shot().isEmpty()) {
+            Shot line = Shot.empty(Project.newId(), path.getFileName().toString().replaceFirst("\\.[^.]*$", ""));
+            edit("Add line", p -> p.with(line));
+            shotId.set(line.id());
+        }
+        jobs.start("Opening " + path.getFileName(), progress -> ScriptFiles.read(path), text -> {
+            editShot("Load script", 0, s -> s.withScript(text));
+            if (shot().flatMap(Shot::sound).isPresent()) {
+                read();
+            }
+        });
+    }
+
+    /** Lets the built-in simulated voice say the script of the current line. */
+    public void speakWithSimulatedVoice() {
+        shot().ifPresent(shot -> {
+            if (shot.script().isBlank()) {
+                jobs.say("There are no words to say. Type them on the Reading desk.");
+                return;
+            }
+            jobs.start(
+                    "Speaking with the simulated voice",
+                    progress -> {
+                        ByteArrayOutputStream wav = new ByteArrayOutputStream();
+                        try {
+                            graykite.media.WavFiles.write(
+                                    SimulatedVoice.speak(Script.of(shot.script()).spokenText()).sound(), wav);
+                        } catch (IOException impossible) {
+                            throw new IllegalStateException(impossible);
+                        }
+                        return new SoundFile("simulated voice.wav", wav.toByteArray());
+                    },
+                    source -> {
+                        editShot("Speak with the simulated voice", 0, s -> s.withSound(source));
+                        read();
+                    });
+        });
+    }
+
+    /** Reads the demo that ships with Gray Kite. */
+    public void openDemo(Runnable opened) {
+        jobs.start("Opening the demo", Workspace::demo, project -> {
+            replaceProject(project, Optional.empty());
+            jobs.say("The demo: six lines from the night ferry. Press Space to play.");
+            opened.run();
+        });
+    }
+
+    private static Project demo(Progress progress) {
+        try (var in = Workspace.class.getResourceAsStream("/graykite/demo/demo.kite")) {
+            if (in == null) {
+                throw new IllegalStateException("The demo project is missing.");
+            }
+            return ProjectFiles.read(in, "demo.kite");
+        } catch (IOException failure) {
+            throw new IllegalStateException("The demo project cannot be read.", failure);
+        }
+    }
+}

@@ -1,0 +1,219 @@
+package graykite.studio.play;
+
+import graykite.sound.Sound;
+import graykite.sound.Stretch;
+import graykite.time.TimeRange;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.property.SimpleObjectProperty;
+
+/**
+ * The one clock of the window. While it plays, time is what the sound device says was heard; otherwise it is where the
+ * user put it.
+ */
+public final class Player implements AutoCloseable {
+    private static final double SCRUB_SECONDS = 0.07;
+
+    private final AudioOut out;
+    private final ReadOnlyDoubleWrapper time = new ReadOnlyDoubleWrapper(0);
+    private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper(false);
+    private final BooleanProperty looping = new SimpleBooleanProperty(false);
+    private final DoubleProperty speed = new SimpleDoubleProperty(1);
+    private final ObjectProperty<Optional<TimeRange>> loopRange = new SimpleObjectProperty<>(Optional.empty());
+    private final Map<Double, float[]> stretched = new HashMap<>();
+    private Sound sound = Sound.silence(0.001, 16_000);
+    private double startedFrom;
+    private double playsTo;
+    private final AnimationTimer pulse = new AnimationTimer() {
+        @Override
+        public void handle(long now) {
+            follow();
+        }
+    };
+
+    public Player(AudioOut out) {
+        this.out = out;
+        speed.addListener((o, before, now) -> restart());
+        looping.addListener((o, before, now) -> restart());
+        loopRange.addListener((o, before, now) -> restart());
+    }
+
+    /** True when a sound device plays. */
+    public boolean audible() {
+        return out.audible();
+    }
+
+    /** Seconds. */
+    public ReadOnlyDoubleProperty time() {
+        return time.getReadOnlyProperty();
+    }
+
+    public ReadOnlyBooleanProperty playing() {
+        return playing.getReadOnlyProperty();
+    }
+
+    public BooleanProperty looping() {
+        return looping;
+    }
+
+    /** 1, 0.5 or 0.25; the pitch stays. */
+    public DoubleProperty speed() {
+        return speed;
+    }
+
+    /** The stretch that is repeated; the whole line when empty. */
+    public ObjectProperty<Optional<TimeRange>> loopRange() {
+        return loopRange;
+    }
+
+    public double duration() {
+        return sound.duration();
+    }
+
+    /** Changes what is played; playing stops. */
+    public void load(Sound newSound) {
+        pause();
+        sound = newSound;
+        stretched.clear();
+        loopRange.set(Optional.empty());
+        seek(Math.min(time.get(), duration()));
+        if (out.audible()) {
+            prepare(0.5);
+            prepare(0.25);
+        }
+    }
+
+    /** Slow versions take a moment to make, so they are made before they are asked for. */
+    private void prepare(double slow) {
+        Sound source = sound;
+        CompletableFuture.supplyAsync(() -> Stretch.atSpeed(Sound.mono(source.mixed(), source.rate()), slow))
+                .thenAccept(made -> Platform.runLater(() -> {
+                    if (sound == source) {
+                        stretched.put(slow, made.mixed());
+                    }
+                }));
+    }
+
+    public void toggle() {
+        if (playing.get()) {
+            pause();
+        } else {
+            play();
+        }
+    }
+
+    public void play() {
+        double from = time.get();
+        double end = rangeEnd();
+        if (from >= end - 0.005 || from < rangeStart()) {
+            from = rangeStart();
+        }
+        startFrom(from);
+    }
+
+    private double rangeStart() {
+        return looping.get() ? loopRange.get().map(TimeRange::start).orElse(0.0) : 0;
+    }
+
+    private double rangeEnd() {
+        return looping.get() ? loopRange.get().map(TimeRange::end).orElse(duration()) : duration();
+    }
+
+    private void startFrom(double from) {
+        startedFrom = from;
+        playsTo = rangeEnd();
+        time.set(from);
+        playing.set(true);
+        out.play(samples(), sound.rate(), sample(from), sample(playsTo));
+        pulse.start();
+    }
+
+    private int sample(double seconds) {
+        return (int) Math.round(seconds * sound.rate() / speed.get());
+    }
+
+    private float[] samples() {
+        double slow = speed.get();
+        if (slow == 1 || !out.audible()) {
+            return sound.mixed();
+        }
+        return stretched.computeIfAbsent(
+                slow, s -> Stretch.atSpeed(Sound.mono(sound.mixed(), sound.rate()), s).mixed());
+    }
+
+    public void pause() {
+        if (playing.get()) {
+            follow();
+            out.stop();
+            playing.set(false);
+            pulse.stop();
+        }
+    }
+
+    private void restart() {
+        if (playing.get()) {
+            double at = time.get();
+            out.stop();
+            startFrom(at >= rangeEnd() || at < rangeStart() ? rangeStart() : at);
+        }
+    }
+
+    /** Goes to a time; goes on playing from there when it was playing. */
+    public void seek(double seconds) {
+        double bounded = Math.clamp(seconds, 0, duration());
+        if (playing.get()) {
+            out.stop();
+            startFrom(bounded);
+        } else {
+            time.set(bounded);
+        }
+    }
+
+    /** Goes to a time and lets a moment of it be heard. */
+    public void scrub(double seconds) {
+        pause();
+        seek(seconds);
+        if (out.audible()) {
+            int from = (int) (time.get() * sound.rate());
+            out.play(sound.mixed(), sound.rate(), from, from + (int) (SCRUB_SECONDS * sound.rate()));
+        }
+    }
+
+    private void follow() {
+        if (!playing.get()) {
+            return;
+        }
+        double now = startedFrom + out.heard() * speed.get() / sound.rate();
+        if (now >= playsTo - 1e-9) {
+            if (looping.get() && rangeEnd() - rangeStart() > 0.02) {
+                startFrom(rangeStart());
+            } else {
+                time.set(playsTo);
+                out.stop();
+                playing.set(false);
+                pulse.stop();
+            }
+        } else {
+            time.set(now);
+        }
+    }
+
+    @Override
+    public void close() {
+        pulse.stop();
+        out.close();
+    }
+}

@@ -1,0 +1,196 @@
+package graykite.studio.view;
+
+import graykite.picture.Camera;
+import graykite.picture.Renderer;
+import graykite.rig.Character;
+import graykite.rig.Deformer;
+import java.nio.IntBuffer;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.application.Platform;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.MouseButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+
+/**
+ * The face. Pictures are drawn on a thread of their own; while one is drawn only the newest wish is kept, so a slow
+ * machine shows fewer pictures and never late ones.
+ */
+public final class StageView extends StackPane implements AutoCloseable {
+    /** A picture to be drawn. */
+    private record Wish(double[] values, Camera camera, int width, int height) {}
+
+    private final ExecutorService painter =
+            Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("kite-stage").factory());
+    private final AtomicReference<Wish> wish = new AtomicReference<>();
+    private final Renderer renderer = new Renderer();
+    private final ImageView image = new ImageView();
+    private final Label note = new Label();
+    private final ObjectProperty<Camera> camera = new SimpleObjectProperty<>(Camera.FRONT);
+    private Optional<Deformer> deformer = Optional.empty();
+    private double[] values = new double[0];
+    private PixelBuffer<IntBuffer> pixels;
+    private int[] drawn = new int[0];
+    private volatile long lastFrameNanos;
+    private double dragX;
+    private double dragY;
+
+    public StageView() {
+        getStyleClass().add("stage");
+        setMinSize(200, 160);
+        setStyle("-fx-background-color: linear-gradient(to bottom, #9A9DA1, #7E8287);");
+        image.setManaged(false);
+        note.getStyleClass().add("stage-chip");
+        note.setVisible(false);
+        StackPane.setAlignment(note, Pos.CENTER);
+        HBox chips = viewChips();
+        getChildren().addAll(image, note, chips);
+        widthProperty().addListener((o, b, n) -> request());
+        heightProperty().addListener((o, b, n) -> request());
+        camera.addListener((o, b, n) -> request());
+        installMouse();
+        setFocusTraversable(true);
+        setAccessibleText("The face. Drag to turn, right drag to move, wheel to zoom.");
+    }
+
+    private HBox viewChips() {
+        HBox chips = new HBox(
+                6,
+                chip("Front", Camera.FRONT, "The face from the front"),
+                chip("Three-quarter", Camera.THREE_QUARTER, "The face from the side of the light"),
+                chip("Profile", Camera.PROFILE, "The face from its left"),
+                chip("Mouth", Camera.MOUTH, "The mouth alone, large"));
+        chips.setPickOnBounds(false);
+        chips.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        StackPane.setAlignment(chips, Pos.TOP_LEFT);
+        StackPane.setMargin(chips, new Insets(10));
+        return chips;
+    }
+
+    private Button chip(String text, Camera view, String tip) {
+        Button chip = new Button(text);
+        chip.getStyleClass().setAll("button", "stage-chip");
+        chip.setTooltip(new Tooltip(tip));
+        chip.setOnAction(e -> camera.set(view));
+        return chip;
+    }
+
+    public ObjectProperty<Camera> camera() {
+        return camera;
+    }
+
+    /** Says why there is no face, or nothing when the text is empty. */
+    public void note(String text) {
+        note.setText(text);
+        note.setVisible(!text.isEmpty());
+    }
+
+    public void show(Character character) {
+        deformer = Optional.of(new Deformer(character));
+        values = new double[character.channels().size()];
+        request();
+    }
+
+    /** Shows the face at these values. */
+    public void pose(double[] newValues) {
+        values = newValues;
+        request();
+    }
+
+    /** How long the last picture took to draw, in milliseconds. */
+    public double lastFrameMillis() {
+        return lastFrameNanos / 1e6;
+    }
+
+    private void request() {
+        int width = (int) Math.round(getWidth());
+        int height = (int) Math.round(getHeight());
+        if (deformer.isEmpty() || width < 16 || height < 16 || values.length == 0) {
+            return;
+        }
+        if (wish.getAndSet(new Wish(values, camera.get(), width, height)) == null) {
+            painter.submit(this::paint);
+        }
+    }
+
+    private void paint() {
+        Wish now = wish.get();
+        int size = now.width * now.height;
+        int[] target = drawn.length == size ? drawn : new int[size];
+        long start = System.nanoTime();
+        renderer.draw(deformer.orElseThrow().deform(now.values), now.camera, now.width, now.height, target);
+        lastFrameNanos = System.nanoTime() - start;
+        Platform.runLater(() -> {
+            present(now, target);
+            if (!wish.compareAndSet(now, null)) {
+                painter.submit(this::paint);
+            }
+        });
+    }
+
+    private void present(Wish now, int[] target) {
+        if (target != drawn || pixels == null) {
+            drawn = target;
+            pixels = new PixelBuffer<>(
+                    now.width, now.height, IntBuffer.wrap(target), PixelFormat.getIntArgbPreInstance());
+            image.setImage(new WritableImage(pixels));
+        } else {
+            pixels.updateBuffer(buffer -> null);
+        }
+    }
+
+    private void installMouse() {
+        setOnMousePressed(e -> {
+            dragX = e.getX();
+            dragY = e.getY();
+            requestFocus();
+        });
+        setOnMouseDragged(e -> {
+            double dx = e.getX() - dragX;
+            double dy = e.getY() - dragY;
+            dragX = e.getX();
+            dragY = e.getY();
+            Camera now = camera.get();
+            if (e.getButton() == MouseButton.PRIMARY && !e.isShiftDown()) {
+                camera.set(now.orbited(-dx * 0.35, dy * 0.3));
+            } else {
+                double scale = now.height() / Math.max(1, getHeight());
+                camera.set(now.panned(-dx * scale, dy * scale));
+            }
+        });
+        setOnScroll(e -> camera.set(camera.get().zoomed(Math.pow(0.9985, e.getDeltaY()))));
+        setOnMouseClicked(e -> {
+            if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY) {
+                camera.set(Camera.FRONT);
+            }
+        });
+        MenuItem reset = new MenuItem("Front view");
+        reset.setOnAction(e -> camera.set(Camera.FRONT));
+        ContextMenu menu = new ContextMenu(reset);
+        setOnContextMenuRequested(e -> {
+            if (e.isKeyboardTrigger()) {
+                menu.show(this, e.getScreenX(), e.getScreenY());
+            }
+        });
+    }
+
+    @Override
+    public void close() {
+        painter.shutdownNow();
+    }
+}

@@ -1,0 +1,129 @@
+package graykite.studio.view;
+
+import graykite.format.ProjectFiles;
+import graykite.studio.model.Autosave;
+import graykite.studio.model.Workspace;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** What one sees first: where to drop a recording, recent projects, the demo. */
+public final class StartScreen extends StackPane {
+    /** What the start screen can ask for. */
+    public interface Asks {
+        void demo();
+
+        void openDialog();
+
+        void recordingDialog();
+
+        void open(Path project);
+
+        void recover(Autosave.Rescue rescue);
+    }
+
+    public StartScreen(Workspace workspace, List<Autosave.Rescue> rescues, Asks asks) {
+        getStyleClass().add("start");
+        VBox column = new VBox(18);
+        column.setMaxWidth(680);
+        column.setMaxHeight(USE_PREF_SIZE);
+        column.setAlignment(Pos.CENTER_LEFT);
+        Label name = new Label("Gray Kite");
+        name.setStyle("-fx-font-family: 'Inter SemiBold'; -fx-font-size: 30px; -fx-text-fill: ink;");
+        Label purpose = new Label("A recorded line, its words and a character: out comes a speaking face.");
+        purpose.getStyleClass().add("quiet");
+        purpose.setStyle("-fx-font-size: 14px;");
+        VBox titles = new VBox(2, name, purpose);
+        titles.setAlignment(Pos.CENTER_LEFT);
+        HBox head = new HBox(18, KiteMark.large(92), titles);
+        head.setAlignment(Pos.CENTER_LEFT);
+        column.getChildren().addAll(head, dropZone(asks), buttons(asks));
+        rescues.forEach(rescue -> column.getChildren().add(rescueCard(rescue, asks)));
+        column.getChildren().add(recent(workspace.settings().recent(), asks));
+        getChildren().add(column);
+        setPadding(new Insets(24));
+    }
+
+    private VBox dropZone(Asks asks) {
+        FontIcon icon = new FontIcon(Feather.DOWNLOAD);
+        icon.setIconSize(26);
+        Label drop = new Label("Drop a recording and its script here");
+        drop.getStyleClass().add("heading");
+        Label formats = new Label("WAV, AIFF, FLAC, OGG, MP3 or M4A. A text file of the same name beside it is taken as its words.");
+        formats.getStyleClass().add("quiet");
+        Button browse = new Button("Choose a recording…");
+        browse.setOnAction(e -> asks.recordingDialog());
+        VBox zone = new VBox(icon, drop, formats, browse);
+        zone.getStyleClass().add("drop-zone");
+        zone.setOnDragEntered(e -> zone.getStyleClass().add("drop-over"));
+        zone.setOnDragExited(e -> zone.getStyleClass().remove("drop-over"));
+        zone.setOnDragOver(StartScreen::accept);
+        return zone;
+    }
+
+    private static void accept(DragEvent e) {
+        if (e.getDragboard().hasFiles()) {
+            e.acceptTransferModes(TransferMode.COPY);
+        }
+    }
+
+    private static HBox buttons(Asks asks) {
+        Button demo = new Button("Open the demo", new FontIcon(Feather.PLAY_CIRCLE));
+        demo.getStyleClass().add("primary");
+        demo.setId("open-demo");
+        demo.setTooltip(new Tooltip("Six lines from the night ferry at Saltmere harbour"));
+        demo.setOnAction(e -> asks.demo());
+        Button open = new Button("Open a project…", new FontIcon(Feather.FOLDER));
+        open.setOnAction(e -> asks.openDialog());
+        return new HBox(10, demo, open);
+    }
+
+    private static HBox rescueCard(Autosave.Rescue rescue, Asks asks) {
+        Label text = new Label("Unsaved work on \"" + rescue.title() + "\" from " + rescue.when() + " was kept.");
+        text.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(text, Priority.ALWAYS);
+        Button recover = new Button("Recover");
+        recover.setOnAction(e -> asks.recover(rescue));
+        HBox card = new HBox(10, text, recover);
+        card.setAlignment(Pos.CENTER_LEFT);
+        card.getStyleClass().add("card");
+        return card;
+    }
+
+    private static VBox recent(List<Path> projects, Asks asks) {
+        Label heading = new Label("Recent projects");
+        heading.getStyleClass().add("heading");
+        VBox list = new VBox(2, heading);
+        if (projects.isEmpty()) {
+            Label none = new Label("Projects that you save appear here.");
+            none.getStyleClass().add("quiet");
+            list.getChildren().add(none);
+        }
+        for (Path project : projects.stream().limit(5).toList()) {
+            String name = project.getFileName().toString().replace(ProjectFiles.EXTENSION, "");
+            Label title = new Label(name);
+            Label where = new Label(String.valueOf(project.getParent()));
+            where.getStyleClass().add("quiet");
+            Button entry = new Button();
+            entry.setGraphic(new HBox(12, RecentThumbnail.of(project), new VBox(1, title, where)));
+            entry.setAccessibleText("Open " + name);
+            entry.getStyleClass().setAll("button", "recent");
+            entry.setMaxWidth(Double.MAX_VALUE);
+            entry.setOnAction(e -> asks.open(project));
+            list.getChildren().add(entry);
+        }
+        return list;
+    }
+}
