@@ -12,9 +12,9 @@ import static graykite.base.Require.requireThat;
  * @param height millimetres that the picture shows from top to bottom at the target
  */
 public record Camera(Vec target, double yaw, double pitch, double distance, double height) {
-    public static final Camera FRONT = new Camera(new Vec(0, -8, 20), 0, 2, 1400, 345);
-    public static final Camera THREE_QUARTER = new Camera(new Vec(0, -8, 10), 32, 4, 1400, 345);
-    public static final Camera PROFILE = new Camera(new Vec(0, -8, 0), 88, 2, 1400, 345);
+    public static final Camera FRONT = new Camera(new Vec(0, -6, 20), 0, 2, 1400, 352);
+    public static final Camera THREE_QUARTER = new Camera(new Vec(0, -6, 10), 32, 4, 1400, 352);
+    public static final Camera PROFILE = new Camera(new Vec(0, -6, 0), 88, 2, 1400, 352);
     public static final Camera MOUTH = new Camera(new Vec(0, -66, 70), 0, 0, 1400, 105);
 
     public Camera {

@@ -10,8 +10,9 @@ import static graykite.base.Require.requireThat;
  * @param gloss strength of the highlight, 0 to 1
  * @param softness how far light wraps round into the shadow, 0 to 1: skin and wax high, enamel low
  * @param warmth how red the edge of the shadow glows, 0 to 1: blood under skin
+ * @param castsShadow false for what is small or inside, where a shadow would not be seen
  */
-public record Material(String name, float roughness, float gloss, float softness, float warmth) {
+public record Material(String name, float roughness, float gloss, float softness, float warmth, boolean castsShadow) {
     public Material {
         requireThat(roughness >= 0.05f && roughness <= 1, "Roughness lies between 0.05 and 1.");
         requireThat(gloss >= 0 && gloss <= 1, "Gloss lies between 0 and 1.");

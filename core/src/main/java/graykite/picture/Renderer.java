@@ -24,7 +24,7 @@ public final class Renderer {
     private int width;
     private int height;
     private float[] depth = new float[0];
-    /** Which triangle each point sees; meaningless where the depth is 0. */
+    /** Which surface and triangle each point sees; meaningless where the depth is 0. */
     private int[] seen = new int[0];
     private int[] backdrop = new int[0];
     private Scene scene = new Scene(List.of(), Camera.FRONT, 1, 1);
@@ -48,16 +48,18 @@ public final class Renderer {
             seen = new int[samples];
         }
         Vec key = Lighting.turned(Lighting.KEY, camera.yaw());
-        ForkJoinTask<?> shading = ForkJoinPool.commonPool().submit(() -> shadows.draw(surfaces, key));
+        ForkJoinTask<?> casting = ForkJoinPool.commonPool().submit(() -> shadows.draw(surfaces, key));
         scene = new Scene(surfaces, camera, 2 * width, 2 * height);
-        shading.join();
         Shader shader = new Shader(scene, shadows, key, camera);
+        // While one thread casts shadows the others already find out what is seen.
+        IntStream.range(0, BANDS).parallel().forEach(this::findSeen);
+        casting.join();
         int vertices = scene.vertexCount();
         IntStream.range(0, BANDS)
                 .parallel()
                 .forEach(part -> shader.lightVertices(
                         (int) ((long) vertices * part / BANDS), (int) ((long) vertices * (part + 1) / BANDS)));
-        IntStream.range(0, BANDS).parallel().forEach(band -> band(band, shader, pixels));
+        IntStream.range(0, BANDS).parallel().forEach(band -> shade(band, shader, pixels));
     }
 
     /** Draws into a new picture. */
@@ -67,12 +69,17 @@ public final class Renderer {
         return new Picture(newWidth, newHeight, pixels);
     }
 
-    private void band(int band, Shader shader, int[] pixels) {
+    private void findSeen(int band) {
+        int from = height * band / BANDS;
+        int to = height * (band + 1) / BANDS;
+        java.util.Arrays.fill(depth, 4 * from * width, 4 * to * width, 0);
+        rasterise(2 * from, 2 * to);
+    }
+
+    private void shade(int band, Shader shader, int[] pixels) {
         int from = height * band / BANDS;
         int to = height * (band + 1) / BANDS;
         int columns = 2 * width;
-        java.util.Arrays.fill(depth, 2 * from * columns, 2 * to * columns, 0);
-        rasterise(2 * from, 2 * to);
         float[] light = new float[3];
         float[] sum = new float[3];
         for (int y = from; y < to; y++) {
@@ -83,7 +90,7 @@ public final class Renderer {
                     pixels[y * width + x] = backdrop[y * width + x];
                 } else if (depth[at] > 0 && alike(at, at + 1) && alike(at, at + columns) && alike(at, at + columns + 1)) {
                     // One surface seen by all four points: shading it once in the middle is enough.
-                    shader.shade(seen[at], 2 * x + 1, 2 * y + 1, light);
+                    shader.shade(seen[at] & Scene.TAG_MASK, 2 * x + 1, 2 * y + 1, light);
                     pixels[y * width + x] = Tone.pixel(light[0], light[1], light[2]);
                 } else {
                     pixels[y * width + x] = edge(shader, at, x, y, felt, light, sum);
@@ -116,7 +123,7 @@ public final class Renderer {
                 light[1] = felt;
                 light[2] = felt * 1.03f;
             } else {
-                shader.shade(seen[own], 2 * x + 0.5f + (k & 1), 2 * y + 0.5f + (k >> 1), light);
+                shader.shade(seen[own] & Scene.TAG_MASK, 2 * x + 0.5f + (k & 1), 2 * y + 0.5f + (k >> 1), light);
             }
             // Very bright points are held back so that a highlight on an edge does not eat its neighbours.
             for (int i = 0; i < 3; i++) {
@@ -133,7 +140,7 @@ public final class Renderer {
         if (near == 0 || far == 0) {
             return near == far;
         }
-        return scene.surfaceOf(seen[one]) == scene.surfaceOf(seen[other])
+        return seen[one] >>> Scene.TAG_BITS == seen[other] >>> Scene.TAG_BITS
                 && Math.abs(near - far) < SAME_DEPTH * near;
     }
 
@@ -153,79 +160,71 @@ public final class Renderer {
         }
     }
 
+    /** Fills the samples of some rows: each triangle is walked row by row between its left and right edge. */
     private void rasterise(int top, int bottom) {
-        int columns = 2 * width;
         float[] sx = scene.screenX;
         float[] sy = scene.screenY;
-        float[] sw = scene.inverseDepth;
         int[] corners = scene.corners;
         for (int f = 0; f < scene.facingCount; f++) {
             int t = scene.facing[f];
             int a = corners[3 * t];
             int b = corners[3 * t + 1];
             int c = corners[3 * t + 2];
-            float ay = sy[a];
-            float by = sy[b];
-            float cy = sy[c];
-            float lowest = Math.min(ay, Math.min(by, cy));
-            float highest = Math.max(ay, Math.max(by, cy));
-            if (highest <= top || lowest >= bottom) {
-                continue;
+            // From here on a is the topmost corner, c the lowest.
+            int swap;
+            if (sy[a] > sy[b]) {
+                swap = a;
+                a = b;
+                b = swap;
             }
-            float ax = sx[a];
-            float bx = sx[b];
-            float cx = sx[c];
-            float area = (bx - ax) * (cy - ay) - (cx - ax) * (by - ay);
-            int minY = Math.max(top, (int) Math.ceil(lowest - 0.5f));
-            int maxY = Math.min(bottom - 1, (int) Math.floor(highest - 0.5f));
-            int minX = Math.max(0, (int) Math.ceil(Math.min(ax, Math.min(bx, cx)) - 0.5f));
-            int maxX = Math.min(columns - 1, (int) Math.floor(Math.max(ax, Math.max(bx, cx)) - 0.5f));
-            float inverse = 1 / area;
-            float stepA = (by - cy) * inverse;
-            float stepB = (cy - ay) * inverse;
-            float stepC = -stepA - stepB;
-            float perA = -1 / stepA;
-            float perB = -1 / stepB;
-            float perC = -1 / stepC;
-            float wa = sw[a];
-            float wb = sw[b];
-            float wc = sw[c];
-            float stepW = stepA * wa + stepB * wb - (stepA + stepB) * wc;
-            // Each corner's share falls evenly along a row, so the first and last point inside follow by division.
-            float fx = minX + 0.5f;
-            for (int y = minY; y <= maxY; y++) {
-                float fy = y + 0.5f;
-                float u = ((bx - fx) * (cy - fy) - (cx - fx) * (by - fy)) * inverse;
-                float v = ((cx - fx) * (ay - fy) - (ax - fx) * (cy - fy)) * inverse;
-                float from = Math.max(0, Math.max(entry(u, stepA, perA), Math.max(entry(v, stepB, perB), entry(1 - u - v, stepC, perC))));
-                float to = Math.min(
-                        maxX - minX, Math.min(exit(u, stepA, perA), Math.min(exit(v, stepB, perB), exit(1 - u - v, stepC, perC))));
-                int first = ceil(from);
-                int last = (int) to;
-                if (to < 0 || first > last) {
-                    continue;
-                }
-                float w = u * wa + v * wb + (1 - u - v) * wc + first * stepW;
-                int at = y * columns + minX + first;
-                int stop = y * columns + minX + last;
-                for (; at <= stop; at++) {
-                    if (w > depth[at]) {
-                        depth[at] = w;
-                        seen[at] = t;
-                    }
-                    w += stepW;
-                }
+            if (sy[b] > sy[c]) {
+                swap = b;
+                b = c;
+                c = swap;
+            }
+            if (sy[a] > sy[b]) {
+                swap = a;
+                a = b;
+                b = swap;
+            }
+            int first = Math.max(top, ceil(sy[a] - 0.5f));
+            int last = Math.min(bottom, ceil(sy[c] - 0.5f));
+            if (first < last) {
+                fill(scene.tagged(t), a, b, c, first, last, sx, sy);
             }
         }
     }
 
-    /** Where along a row a share that starts at value and grows by step stops being negative. */
-    private static float entry(float value, float step, float per) {
-        return step > 0 ? value * per : value >= 0 ? 0 : Float.MAX_VALUE;
-    }
-
-    private static float exit(float value, float step, float per) {
-        return step < 0 ? value * per : value >= 0 || step > 0 ? Float.MAX_VALUE : -1;
+    private void fill(int tag, int a, int b, int c, int first, int last, float[] sx, float[] sy) {
+        int columns = 2 * width;
+        float[] sw = scene.inverseDepth;
+        float ax = sx[a];
+        float ay = sy[a];
+        float bx = sx[b];
+        float by = sy[b];
+        float longSlope = (sx[c] - ax) / (sy[c] - ay);
+        float upperSlope = by > ay ? (bx - ax) / (by - ay) : 0;
+        float lowerSlope = sy[c] > by ? (sx[c] - bx) / (sy[c] - by) : 0;
+        float area = (bx - ax) * (sy[c] - ay) - (sx[c] - ax) * (by - ay);
+        float stepX = ((sw[b] - sw[a]) * (sy[c] - ay) - (sw[c] - sw[a]) * (by - ay)) / area;
+        float stepY = ((sw[c] - sw[a]) * (bx - ax) - (sw[b] - sw[a]) * (sx[c] - ax)) / area;
+        boolean middleRight = area > 0;
+        for (int y = first; y < last; y++) {
+            float fy = y + 0.5f;
+            float along = ax + (fy - ay) * longSlope;
+            float other = fy < by ? ax + (fy - ay) * upperSlope : bx + (fy - by) * lowerSlope;
+            int from = Math.max(0, ceil((middleRight ? along : other) - 0.5f));
+            int to = Math.min(columns, ceil((middleRight ? other : along) - 0.5f));
+            float w = sw[a] + (from + 0.5f - ax) * stepX + (fy - ay) * stepY;
+            int stop = y * columns + to;
+            for (int at = y * columns + from; at < stop; at++) {
+                if (w > depth[at]) {
+                    depth[at] = w;
+                    seen[at] = tag;
+                }
+                w += stepX;
+            }
+        }
     }
 
     private static int ceil(float x) {

@@ -4,12 +4,20 @@ import java.util.List;
 
 /** All surfaces of one picture, projected onto the grid of samples. */
 final class Scene {
-    static final int NORMAL = 3;
+    /** What most pixels ask for comes first, so that it lies in one line of the processor's cache. */
+    static final int LIT = 0;
+
+    static final int DEPTH = 3;
+    static final int SCREEN = 4;
     static final int COLOUR = 6;
-    static final int DEPTH = 9;
-    static final int SCREEN = 10;
-    static final int LIT = 12;
+    static final int PLACE = 9;
+    static final int NORMAL = 12;
     static final int STRIDE = 16;
+
+    /** A picture holds up to 16 million triangles in up to 127 surfaces. */
+    static final int TAG_BITS = 24;
+
+    static final int TAG_MASK = (1 << TAG_BITS) - 1;
 
     final int triangleCount;
     final int[] corners;
@@ -44,7 +52,7 @@ final class Scene {
             int n = surface.vertexCount();
             for (int i = 0; i < n; i++) {
                 int at = STRIDE * (vertex + i);
-                System.arraycopy(surface.positions(), 3 * i, vertices, at, 3);
+                System.arraycopy(surface.positions(), 3 * i, vertices, at + PLACE, 3);
                 System.arraycopy(surface.normals(), 3 * i, vertices, at + NORMAL, 3);
                 System.arraycopy(surface.colours(), 3 * i, vertices, at + COLOUR, 3);
             }
@@ -69,9 +77,9 @@ final class Scene {
         Vec eye = camera.target().plus(back.times(camera.distance()));
         double scale = rows / camera.height() * camera.distance();
         for (int i = 0; i < screenX.length; i++) {
-            double x = vertices[STRIDE * i] - eye.x();
-            double y = vertices[STRIDE * i + 1] - eye.y();
-            double z = vertices[STRIDE * i + 2] - eye.z();
+            double x = vertices[STRIDE * i + PLACE] - eye.x();
+            double y = vertices[STRIDE * i + PLACE + 1] - eye.y();
+            double z = vertices[STRIDE * i + PLACE + 2] - eye.z();
             double away = -(x * back.x() + y * back.y() + z * back.z());
             double inverse = away > 1 ? 1 / away : 1;
             screenX[i] = (float) (columns / 2.0 + (x * right.x() + y * right.y() + z * right.z()) * scale * inverse);
@@ -97,8 +105,9 @@ final class Scene {
         }
     }
 
-    int surfaceOf(int triangle) {
-        return surfaceOf[triangle];
+    /** A triangle's number with its surface's number above it. */
+    int tagged(int triangle) {
+        return surfaceOf[triangle] << TAG_BITS | triangle;
     }
 
     Material materialOf(int triangle) {

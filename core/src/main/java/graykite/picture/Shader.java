@@ -54,28 +54,23 @@ final class Shader {
         float v = ((cx - x) * (ay - y) - (ax - x) * (cy - y)) * inverse;
         u = u < 0 ? 0 : u > 1 ? 1 : u;
         v = v < 0 ? 0 : v > 1 - u ? 1 - u : v;
-        float w = (1 - u - v) * d[c + Scene.DEPTH];
-        u *= d[a + Scene.DEPTH];
-        v *= d[b + Scene.DEPTH];
-        float norm = 1 / (u + v + w);
-        u *= norm;
-        v *= norm;
-        w *= norm;
+        float w = 1 - u - v;
         Material m = scene.materialOf(triangle);
         if (!m.polished()) {
-            for (int i = 0; i < 3; i++) {
-                out[i] = u * d[a + Scene.LIT + i] + v * d[b + Scene.LIT + i] + w * d[c + Scene.LIT + i];
-            }
+            // The camera is so far away that shares on the screen serve as shares in space.
+            out[0] = u * d[a] + v * d[b] + w * d[c];
+            out[1] = u * d[a + 1] + v * d[b + 1] + w * d[c + 1];
+            out[2] = u * d[a + 2] + v * d[b + 2] + w * d[c + 2];
             return;
         }
         float specular = light(
                 m,
-                u * d[a] + v * d[b] + w * d[c],
-                u * d[a + 1] + v * d[b + 1] + w * d[c + 1],
-                u * d[a + 2] + v * d[b + 2] + w * d[c + 2],
-                u * d[a + 3] + v * d[b + 3] + w * d[c + 3],
-                u * d[a + 4] + v * d[b + 4] + w * d[c + 4],
-                u * d[a + 5] + v * d[b + 5] + w * d[c + 5],
+                u * d[a + Scene.PLACE] + v * d[b + Scene.PLACE] + w * d[c + Scene.PLACE],
+                u * d[a + Scene.PLACE + 1] + v * d[b + Scene.PLACE + 1] + w * d[c + Scene.PLACE + 1],
+                u * d[a + Scene.PLACE + 2] + v * d[b + Scene.PLACE + 2] + w * d[c + Scene.PLACE + 2],
+                u * d[a + Scene.NORMAL] + v * d[b + Scene.NORMAL] + w * d[c + Scene.NORMAL],
+                u * d[a + Scene.NORMAL + 1] + v * d[b + Scene.NORMAL + 1] + w * d[c + Scene.NORMAL + 1],
+                u * d[a + Scene.NORMAL + 2] + v * d[b + Scene.NORMAL + 2] + w * d[c + Scene.NORMAL + 2],
                 out);
         for (int i = 0; i < 3; i++) {
             int k = Scene.COLOUR + i;
@@ -90,10 +85,10 @@ final class Shader {
         for (int vertex = from; vertex < to; vertex++) {
             Material m = scene.materialOfVertex(vertex);
             int at = vertex * Scene.STRIDE;
-            if (m.polished() || d[at + 3] * vx + d[at + 4] * vy + d[at + 5] * vz < -0.5f) {
+            if (m.polished() || d[at + Scene.NORMAL] * vx + d[at + Scene.NORMAL + 1] * vy + d[at + Scene.NORMAL + 2] * vz < -0.5f) {
                 continue;
             }
-            float specular = light(m, d[at], d[at + 1], d[at + 2], d[at + 3], d[at + 4], d[at + 5], out);
+            float specular = light(m, d[at + Scene.PLACE], d[at + Scene.PLACE + 1], d[at + Scene.PLACE + 2], d[at + Scene.NORMAL], d[at + Scene.NORMAL + 1], d[at + Scene.NORMAL + 2], out);
             for (int i = 0; i < 3; i++) {
                 d[at + Scene.LIT + i] = out[i] * d[at + Scene.COLOUR + i] + specular;
             }

@@ -33,7 +33,9 @@ final class ShadowMap {
         dz = (float) light.z();
         java.util.Arrays.fill(depth, -1e9f);
         for (Surface surface : surfaces) {
-            draw(surface);
+            if (surface.material().castsShadow()) {
+                draw(surface);
+            }
         }
     }
 

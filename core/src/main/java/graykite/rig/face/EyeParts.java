@@ -10,7 +10,7 @@ import graykite.rig.Part;
 
 /** Eyeballs and lids. Lids are shells round the eyeball that turn about its centre, so that they can never cut into it. */
 final class EyeParts {
-    private static final Material WET_EYE = new Material("eye", 0.12f, 0.9f, 0.45f, 0.1f);
+    private static final Material WET_EYE = new Material("eye", 0.12f, 0.9f, 0.45f, 0.1f, false);
     private static final double IRIS = Math.toRadians(28.5);
     private static final double PUPIL = Math.toRadians(12.5);
 

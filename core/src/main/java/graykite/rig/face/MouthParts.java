@@ -10,8 +10,8 @@ import graykite.rig.Part;
 
 /** Teeth, gums and tongue. */
 final class MouthParts {
-    private static final Material ENAMEL = new Material("enamel", 0.28f, 0.45f, 0.8f, 0.3f);
-    private static final Material WET = new Material("wet flesh", 0.34f, 0.35f, 0.5f, 0.6f);
+    private static final Material ENAMEL = new Material("enamel", 0.28f, 0.45f, 0.8f, 0.3f, false);
+    private static final Material WET = new Material("wet flesh", 0.34f, 0.35f, 0.5f, 0.6f, false);
     private static final Colour TOOTH = Colour.srgb(0xF6EAD2);
     private static final Colour GUM = Colour.srgb(0xB0605C);
     private static final Colour TONGUE = Colour.srgb(0xC0605F);
@@ -61,19 +61,18 @@ final class MouthParts {
         mesh.target("jawThrust", i -> new Vec(0, -0.5, 6));
     }
 
-    /** The arch as a parabola: where it is at a distance from the middle, measured along it. */
+    /** The arch, flat in front and running back at the sides: where it is at a distance from the middle, measured along it. */
     private static Vec arch(double along, double half, double front, double y) {
         double sign = Math.signum(along);
         double walked = 0;
         double x = 0;
-        double depth = 40 / (half * half);
         while (walked < Math.abs(along)) {
-            double slope = 2 * depth * x;
+            double slope = 2.8 * 37 / half * Math.pow(x / half, 1.8);
             double dx = 0.1 / Math.sqrt(1 + slope * slope);
             x += dx;
             walked += 0.1;
         }
-        return new Vec(sign * x, y, front - depth * x * x);
+        return new Vec(sign * x, y, front - 37 * Math.pow(x / half, 2.8));
     }
 
     private void row(MeshBuilder mesh, double[] widths, double half, double front, double edge, double height, int up) {

@@ -18,7 +18,7 @@ import java.util.List;
 
 /** Odile Marsh, captain of the night ferry at Saltmere: sixty, warm and dry. Made by code, always the same. */
 public final class Odile {
-    private static final Material SKIN = new Material("skin", 0.5f, 0.2f, 0.62f, 0.75f);
+    private static final Material SKIN = new Material("skin", 0.5f, 0.2f, 0.62f, 0.75f, true);
     private static final Colour BASE = Colour.srgb(0xD3A083);
     private static final Colour FLUSH = Colour.srgb(0xC5735F);
     private static final Colour COOL = Colour.srgb(0xBF9583);

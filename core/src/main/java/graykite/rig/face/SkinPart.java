@@ -84,7 +84,7 @@ final class SkinPart {
             Vec up = move(opener, grid.index(SkinGrid.SEAM, upper ? node.spoke() : other));
             Vec down = move(opener, grid.index(SkinGrid.SEAM, upper ? other : node.spoke()));
             Vec opened = up.minus(down);
-            double reach = node.ring() <= SkinGrid.BORDER ? 1 : follow(node);
+            double reach = node.ring() <= SkinGrid.BORDER ? 1 : follow(node) * node.open();
             return opened.times(reach * (upper ? -0.22 : 0.78));
         });
     }
@@ -99,8 +99,8 @@ final class SkinPart {
                 return Vec.ZERO;
             }
             Vec moved = move(opener, grid.index(SkinGrid.SEAM, node.spoke()));
-            double reach = (node.ring() <= SkinGrid.BORDER ? 1 : follow(node)) * Math.abs(node.half());
-            return moved.times(-reach);
+            double reach = node.ring() <= SkinGrid.BORDER ? 1 : follow(node) * Math.pow(node.open(), 1.5);
+            return moved.times(-reach * Math.abs(node.half()));
         });
     }
 

@@ -12,10 +12,10 @@ import java.util.function.Function;
 
 /** What is worn: cap, hair, brows, ears, jersey and coat. */
 final class Wardrobe {
-    private static final Material CLOTH = new Material("cloth", 0.85f, 0.04f, 0.3f, 0f);
-    private static final Material PATENT = new Material("patent leather", 0.22f, 0.5f, 0.1f, 0f);
-    private static final Material BRASS = new Material("brass", 0.28f, 0.8f, 0.1f, 0f);
-    private static final Material HAIR = new Material("hair", 0.42f, 0.28f, 0.35f, 0.1f);
+    private static final Material CLOTH = new Material("cloth", 0.85f, 0.04f, 0.3f, 0f, true);
+    private static final Material PATENT = new Material("patent leather", 0.22f, 0.5f, 0.1f, 0f, true);
+    private static final Material BRASS = new Material("brass", 0.28f, 0.8f, 0.1f, 0f, false);
+    private static final Material HAIR = new Material("hair", 0.42f, 0.28f, 0.35f, 0.1f, true);
 
     private Wardrobe() {}
 
@@ -239,12 +239,12 @@ final class Wardrobe {
         MeshBuilder knit = new MeshBuilder("jersey", CLOTH, joint);
         lathe(
                 knit,
-                24,
-                56,
+                36,
+                60,
                 (u, turn) -> {
                     double s = Math.sin(turn);
                     double c = Math.cos(turn);
-                    double rib = 1 + 0.012 * Math.cos(turn * 28);
+                    double rib = 1 + 0.012 * Math.cos(turn * 30);
                     double y;
                     double r;
                     if (u < 0.25) {

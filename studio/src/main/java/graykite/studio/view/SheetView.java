@@ -32,6 +32,8 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Polygon;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
@@ -56,6 +58,10 @@ public final class SheetView extends Pane {
     private final Canvas canvas = new Canvas();
     private final ScrollBar scroll = new ScrollBar();
     private final TextField editor = new TextField();
+    /** Time is shown by nodes above the canvas, so that playing does not draw the rows again. */
+    private final Line playhead = new Line();
+
+    private final Polygon playheadKite = new Polygon(0, 0, -5, 6, 0, 14, 5, 6);
     private final float[] extremes = new float[2];
     private Palette palette = Palette.LIGHT;
     private Optional<MouthPictures> pictures = Optional.empty();
@@ -91,7 +97,10 @@ public final class SheetView extends Pane {
         setMinHeight(150);
         editor.getStyleClass().add("word-editor");
         editor.setVisible(false);
-        getChildren().addAll(canvas, scroll, editor);
+        playhead.setStrokeWidth(1.5);
+        playhead.setMouseTransparent(true);
+        playheadKite.setMouseTransparent(true);
+        getChildren().addAll(canvas, playhead, playheadKite, scroll, editor);
         setFocusTraversable(true);
         setAccessibleText("The sheet: ruler, wave, words, sounds and mouth over time");
         workspace.performance().addListener((o, b, n) -> draw());
@@ -103,7 +112,7 @@ public final class SheetView extends Pane {
         workspace.selection().addListener((o, b, n) -> draw());
         player.time().addListener((o, b, n) -> {
             follow();
-            draw();
+            placePlayhead();
         });
         player.loopRange().addListener((o, b, n) -> draw());
         player.looping().addListener((o, b, n) -> draw());
@@ -191,6 +200,7 @@ public final class SheetView extends Pane {
             if (x > getWidth() - 20 || x < GUTTER) {
                 start = player.time().get() - 0.08 * visibleSeconds();
                 bound();
+                draw();
             }
         }
     }
@@ -215,6 +225,7 @@ public final class SheetView extends Pane {
             start = 0;
             fitted = workspace.sound().get().isPresent();
         }
+        scroll.setVisible(visibleSeconds() < duration());
         scroll.setMax(Math.max(0, duration() - visibleSeconds()));
         scroll.setVisibleAmount(Math.min(duration(), visibleSeconds()));
         if (!scroll.isPressed()) {
@@ -234,9 +245,8 @@ public final class SheetView extends Pane {
         drawSounds(g, y, timing);
         y += SOUNDS;
         drawMouths(g, y, timing);
-        y += MOUTHS;
         drawGutter(g);
-        drawPlayhead(g, y);
+        placePlayhead();
         if (timing.isEmpty()) {
             drawHint(g);
         }
@@ -438,18 +448,18 @@ public final class SheetView extends Pane {
         g.setTextBaseline(VPos.BASELINE);
     }
 
-    private void drawPlayhead(GraphicsContext g, double bottom) {
+    private void placePlayhead() {
         double x = snap(xOf(player.time().get()));
-        if (x < GUTTER) {
-            return;
-        }
-        g.setStroke(palette.string());
-        g.setLineWidth(1.5);
-        g.strokeLine(x, 8, x, bottom);
-        // The head is a small kite on its string.
-        g.setFill(palette.string());
-        g.fillPolygon(new double[] {x, x - 5, x, x + 5}, new double[] {0, 6, 14, 6}, 4);
-        g.setLineWidth(1);
+        boolean visible = x >= GUTTER && x <= getWidth();
+        playhead.setVisible(visible);
+        playheadKite.setVisible(visible);
+        playhead.setStroke(palette.string());
+        playheadKite.setFill(palette.string());
+        playhead.setStartX(x);
+        playhead.setEndX(x);
+        playhead.setStartY(8);
+        playhead.setEndY(RULER + WAVE + WORDS + SOUNDS + MOUTHS);
+        playheadKite.setLayoutX(x);
     }
 
     /** Generated blocks have plain edges, blocks that a hand touched notched ones. */

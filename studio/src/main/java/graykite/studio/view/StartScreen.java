@@ -1,15 +1,24 @@
 package graykite.studio.view;
 
 import graykite.format.ProjectFiles;
+import graykite.picture.Camera;
+import graykite.picture.Renderer;
+import graykite.picture.Vec;
+import graykite.rig.Character;
+import graykite.rig.Deformer;
+import graykite.rig.Pose;
 import graykite.studio.model.Autosave;
 import graykite.studio.model.Workspace;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
@@ -37,11 +46,11 @@ public final class StartScreen extends StackPane {
     public StartScreen(Workspace workspace, List<Autosave.Rescue> rescues, Asks asks) {
         getStyleClass().add("start");
         VBox column = new VBox(18);
-        column.setMaxWidth(680);
+        column.setMaxWidth(600);
         column.setMaxHeight(USE_PREF_SIZE);
         column.setAlignment(Pos.CENTER_LEFT);
         Label name = new Label("Gray Kite");
-        name.setStyle("-fx-font-family: 'Inter SemiBold'; -fx-font-size: 30px; -fx-text-fill: ink;");
+        name.setStyle("-fx-font-weight: 600; -fx-font-size: 30px; -fx-text-fill: ink;");
         Label purpose = new Label("A recorded line, its words and a character: out comes a speaking face.");
         purpose.getStyleClass().add("quiet");
         purpose.setStyle("-fx-font-size: 14px;");
@@ -52,8 +61,27 @@ public final class StartScreen extends StackPane {
         column.getChildren().addAll(head, dropZone(asks), buttons(asks));
         rescues.forEach(rescue -> column.getChildren().add(rescueCard(rescue, asks)));
         column.getChildren().add(recent(workspace.settings().recent(), asks));
-        getChildren().add(column);
+        ImageView portrait = new ImageView();
+        portrait.setFitWidth(300);
+        portrait.setFitHeight(400);
+        StackPane frame = new StackPane(portrait);
+        frame.setMinSize(300, 400);
+        frame.setMaxSize(300, 400);
+        frame.setStyle("-fx-background-color: linear-gradient(to bottom, #9A9DA1, #7E8287); -fx-background-radius: 6;");
+        workspace
+                .character()
+                .thenApplyAsync(StartScreen::portrait)
+                .thenAccept(image -> Platform.runLater(() -> portrait.setImage(image)));
+        HBox all = new HBox(40, column, frame);
+        all.setAlignment(Pos.CENTER);
+        getChildren().add(all);
         setPadding(new Insets(24));
+    }
+
+    private static Image portrait(Character character) {
+        double[] values = character.values(Pose.of("lipCornerPuller", 0.35, "cheekRaiser", 0.3, "headYaw", -9, "eyeYaw", 5));
+        Camera camera = new Camera(new Vec(0, -14, 15), 20, 3, 1400, 390);
+        return MouthPictures.image(new Renderer().draw(new Deformer(character).deform(values), camera, 600, 800));
     }
 
     private VBox dropZone(Asks asks) {
@@ -61,7 +89,7 @@ public final class StartScreen extends StackPane {
         icon.setIconSize(26);
         Label drop = new Label("Drop a recording and its script here");
         drop.getStyleClass().add("heading");
-        Label formats = new Label("WAV, AIFF, FLAC, OGG, MP3 or M4A. A text file of the same name beside it is taken as its words.");
+        Label formats = new Label("WAV, AIFF, FLAC, OGG, MP3 or M4A. A text file of the same name is taken as its words.");
         formats.getStyleClass().add("quiet");
         Button browse = new Button("Choose a recording…");
         browse.setOnAction(e -> asks.recordingDialog());
