@@ -54,12 +54,13 @@ final class DemoProjectCommand implements Callable<Integer> {
                 throw BadInput.inFile(sound, "has no script beside it.");
             }
             String script = Files.readString(text).strip();
-            Timing timing =
-                    reader.read(SoundReader.read(sound, Progress.none()), Script.of(script), Progress.none());
+            Timing timing = reader.read(SoundReader.read(sound, Progress.none()), Script.of(script), Progress.none());
             int number = shots.size() + 1;
             shots.add(new Shot(
                     "line-" + number,
-                    number + "  " + script.replaceAll("^(\\S+(?:\\s+\\S+){0,2}).*", "$1").replaceAll("[,.!?]+$", ""),
+                    number + "  "
+                            + script.replaceAll("^(\\S+(?:\\s+\\S+){0,2}).*", "$1")
+                                    .replaceAll("[,.!?]+$", ""),
                     speaker,
                     Optional.of(new SoundFile(sound.getFileName().toString(), Files.readAllBytes(sound))),
                     script,

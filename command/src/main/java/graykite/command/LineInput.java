@@ -28,7 +28,8 @@ final class LineInput {
 
     Sound sound() {
         Sound sound = SoundReader.read(audio, Progress.none());
-        SoundHealth.warnings(sound).forEach(warning -> System.err.println("kite: " + audio.getFileName() + ": " + warning));
+        SoundHealth.warnings(sound)
+                .forEach(warning -> System.err.println("kite: " + audio.getFileName() + ": " + warning));
         return sound;
     }
 

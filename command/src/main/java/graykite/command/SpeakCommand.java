@@ -22,10 +22,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** The main job without a window: a recording, its words and a character in, animation out. */
-@Command(
-        name = "speak",
-        description = "Animates a character to a recorded line.",
-        mixinStandardHelpOptions = true)
+@Command(name = "speak", description = "Animates a character to a recorded line.", mixinStandardHelpOptions = true)
 final class SpeakCommand implements Callable<Integer> {
     @Mixin
     private LineInput line;
@@ -33,7 +30,10 @@ final class SpeakCommand implements Callable<Integer> {
     @Option(names = "--character", description = "Who speaks (default: odile).", defaultValue = "odile")
     private String character;
 
-    @Option(names = "--fps", description = "Frames a second: 24, 29.97, 30000/1001 … (default: 30)", defaultValue = "30")
+    @Option(
+            names = "--fps",
+            description = "Frames a second: 24, 29.97, 30000/1001 … (default: 30)",
+            defaultValue = "30")
     private String fps;
 
     @Option(names = "--strength", description = "Share of the full shapes, 0 to 1.5 (default: 0.8)")
@@ -48,7 +48,10 @@ final class SpeakCommand implements Callable<Integer> {
     @Option(names = "--size", description = "Pixels a side of movies and pictures (default: 720)", defaultValue = "720")
     private int size;
 
-    @Option(names = "--view", description = "front, three-quarter, profile or mouth (default: front)", defaultValue = "front")
+    @Option(
+            names = "--view",
+            description = "front, three-quarter, profile or mouth (default: front)",
+            defaultValue = "front")
     private String view;
 
     @Option(
@@ -75,8 +78,8 @@ final class SpeakCommand implements Callable<Integer> {
         CompletableFuture<Character> figure = CompletableFuture.supplyAsync(() -> Cast.byName(character));
         Timing timing = Reader.shipped().read(sound, script, Progress.none());
         Character speaker = join(figure);
-        Performance performance = Performance.of(
-                speaker, MouthChart.standard(speaker), timing, Loudness.of(sound), settings, seed);
+        Performance performance =
+                Performance.of(speaker, MouthChart.standard(speaker), timing, Loudness.of(sound), settings, seed);
         Delivery.deliver(performance, sound, rate, how, out, Progress.none());
         System.out.println(rate.framesToCover(performance.duration()) + " frames at " + rate + " a second in "
                 + out.getFileName());

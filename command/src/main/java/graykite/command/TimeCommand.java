@@ -14,10 +14,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Reading alone: which word or phone is spoken when. */
-@Command(
-        name = "time",
-        description = "Finds which word and sound is spoken when.",
-        mixinStandardHelpOptions = true)
+@Command(name = "time", description = "Finds which word and sound is spoken when.", mixinStandardHelpOptions = true)
 final class TimeCommand implements Callable<Integer> {
     @Mixin
     private LineInput line;
@@ -49,7 +46,8 @@ final class TimeCommand implements Callable<Integer> {
         System.out.println(timing.words().size() + " words read in " + out.getFileName());
         timing.words().stream()
                 .filter(w -> w.guessed())
-                .forEach(w -> System.err.println("kite: \"" + w.text() + "\" is not in the dictionary; its sounds are guessed."));
+                .forEach(w -> System.err.println(
+                        "kite: \"" + w.text() + "\" is not in the dictionary; its sounds are guessed."));
         return 0;
     }
 }

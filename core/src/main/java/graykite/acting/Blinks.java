@@ -69,7 +69,8 @@ public record Blinks(List<Blink> blinks) {
         List<Double> ends = new ArrayList<>();
         List<TimedWord> words = timing.words();
         for (int w = 0; w < words.size(); w++) {
-            boolean pause = w + 1 == words.size() || words.get(w + 1).start() - words.get(w).end() > 0.12;
+            boolean pause = w + 1 == words.size()
+                    || words.get(w + 1).start() - words.get(w).end() > 0.12;
             if (pause || !words.get(w).mark().isEmpty()) {
                 ends.add(words.get(w).end());
             }

@@ -42,8 +42,8 @@ public final class AtomicFiles {
     /** As {@link #write}, for content that is written by path. The partial name keeps the target's extension. */
     public static void writeBeside(Path target, PathContent content) {
         Path absolute = target.toAbsolutePath();
-        Path partial = absolute.resolveSibling(
-                ".part-" + Long.toHexString(System.nanoTime()) + "-" + absolute.getFileName());
+        Path partial =
+                absolute.resolveSibling(".part-" + Long.toHexString(System.nanoTime()) + "-" + absolute.getFileName());
         try {
             Files.createDirectories(absolute.getParent());
             content.writeTo(partial);

@@ -17,8 +17,7 @@ public final class CurveFiles {
 
     /** A header with "time" and the channel names, then a row a frame; times in seconds with six decimals. */
     public static void writeCsv(FrameTable table, OutputStream out) throws IOException {
-        CSVPrinter printer =
-                new CSVPrinter(new OutputStreamWriter(out, StandardCharsets.UTF_8), CSVFormat.RFC4180);
+        CSVPrinter printer = new CSVPrinter(new OutputStreamWriter(out, StandardCharsets.UTF_8), CSVFormat.RFC4180);
         printer.print("time");
         printer.printRecord(table.channels());
         for (int row = 0; row < table.rows().size(); row++) {

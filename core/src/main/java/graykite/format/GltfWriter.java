@@ -51,8 +51,7 @@ public final class GltfWriter {
     }
 
     /** Writes the character with its animation, if any. */
-    public static void write(Character character, Optional<FrameTable> animation, OutputStream out)
-            throws IOException {
+    public static void write(Character character, Optional<FrameTable> animation, OutputStream out) throws IOException {
         GltfWriter writer = new GltfWriter(character);
         writer.build(animation);
         writer.writeBinary(out);
@@ -63,7 +62,10 @@ public final class GltfWriter {
         asset.put("version", "2.0");
         asset.put("generator", "Gray Kite");
         root.put("scene", 0);
-        ArrayNode sceneNodes = root.putArray("scenes").addObject().put("name", character.name()).putArray("nodes");
+        ArrayNode sceneNodes = root.putArray("scenes")
+                .addObject()
+                .put("name", character.name())
+                .putArray("nodes");
         writeMaterials();
         List<ArrayNode> children = writeJoints(sceneNodes);
         for (int p = 0; p < character.parts().size(); p++) {
@@ -123,7 +125,10 @@ public final class GltfWriter {
     }
 
     private static void translate(ObjectNode node, Vec by) {
-        node.putArray("translation").add((float) by.x() * METRES).add((float) by.y() * METRES).add((float) by.z() * METRES);
+        node.putArray("translation")
+                .add((float) by.x() * METRES)
+                .add((float) by.y() * METRES)
+                .add((float) by.z() * METRES);
     }
 
     private ObjectNode mesh(Part part) {
@@ -215,8 +220,7 @@ public final class GltfWriter {
                 .put("rateDenominator", rate.denominator());
     }
 
-    private static void channel(
-            ArrayNode samplers, ArrayNode channels, int input, int output, int node, String path) {
+    private static void channel(ArrayNode samplers, ArrayNode channels, int input, int output, int node, String path) {
         samplers.addObject().put("input", input).put("output", output).put("interpolation", "LINEAR");
         ObjectNode channel = channels.addObject();
         channel.put("sampler", samplers.size() - 1);
@@ -304,11 +308,16 @@ public final class GltfWriter {
     }
 
     private ObjectNode accessor(int component, int count, String type) {
-        return accessors.addObject().put("componentType", component).put("count", count).put("type", type);
+        return accessors
+                .addObject()
+                .put("componentType", component)
+                .put("count", count)
+                .put("type", type);
     }
 
     private int view(int offset, int length, int target) {
-        ObjectNode view = views.addObject().put("buffer", 0).put("byteOffset", offset).put("byteLength", length);
+        ObjectNode view =
+                views.addObject().put("buffer", 0).put("byteOffset", offset).put("byteLength", length);
         if (target != 0) {
             view.put("target", target);
         }

@@ -159,7 +159,10 @@ public final class ProjectFiles {
                     json.path("rate").path("numerator").asInt(30),
                     json.path("rate").path("denominator").asInt(1));
             return new Project(
-                    json.path("title").asText("Untitled"), json.path("character").asText("odile"), rate, shots);
+                    json.path("title").asText("Untitled"),
+                    json.path("character").asText("odile"),
+                    rate,
+                    shots);
         } catch (IllegalArgumentException broken) {
             throw new BadInput(name + ": " + broken.getMessage(), broken);
         }

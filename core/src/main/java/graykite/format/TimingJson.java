@@ -59,7 +59,8 @@ public final class TimingJson {
                 for (JsonNode phone : word.path("phones")) {
                     String name = phone.path("phone").asText();
                     phones.add(new TimedPhone(
-                            Phone.parse(name).orElseThrow(() -> new IllegalArgumentException("no phone \"" + name + "\"")),
+                            Phone.parse(name)
+                                    .orElseThrow(() -> new IllegalArgumentException("no phone \"" + name + "\"")),
                             phone.path("start").asDouble(-1),
                             phone.path("end").asDouble(-1),
                             phone.path("pinned").asBoolean(false)));
@@ -73,8 +74,10 @@ public final class TimingJson {
             }
             return new Timing(words, json.path("duration").asDouble(-1));
         } catch (IllegalArgumentException broken) {
-            throw new BadInput(place + ": word " + (words.size() + 1) + " of the reading is damaged ("
-                    + broken.getMessage() + "). Read the line again.", broken);
+            throw new BadInput(
+                    place + ": word " + (words.size() + 1) + " of the reading is damaged (" + broken.getMessage()
+                            + "). Read the line again.",
+                    broken);
         }
     }
 

@@ -24,7 +24,10 @@ public record MouthChart(Map<Phone, PhoneShape> phones, Map<Viseme, Pose> shapes
         }
         for (PhoneShape shape : phones.values()) {
             for (PhoneShape.Step step : shape.steps()) {
-                requireThat(shapes.containsKey(step.viseme()), "The mouth chart lacks the shape %s.", step.viseme().title());
+                requireThat(
+                        shapes.containsKey(step.viseme()),
+                        "The mouth chart lacks the shape %s.",
+                        step.viseme().title());
             }
         }
     }
@@ -76,13 +79,14 @@ public record MouthChart(Map<Phone, PhoneShape> phones, Map<Viseme, Pose> shapes
             case HH -> PhoneShape.one(Viseme.EH, 0.5, 0.12, 0.04, 0.1);
             case AA -> PhoneShape.one(Viseme.AH, 1, 1, 0.75, 0.4);
             case AH -> PhoneShape.one(Viseme.AH, 0.55, 0.6, 0.4, 0.3);
-            case AE -> new PhoneShape(
-                    java.util.List.of(
-                            new PhoneShape.Step(Viseme.EH, 1.15, 0, 1), new PhoneShape.Step(Viseme.AH, 0.25, 0, 1)),
-                    1,
-                    0.8,
-                    0.4,
-                    PhoneShape.Closure.NONE);
+            case AE ->
+                new PhoneShape(
+                        java.util.List.of(
+                                new PhoneShape.Step(Viseme.EH, 1.15, 0, 1), new PhoneShape.Step(Viseme.AH, 0.25, 0, 1)),
+                        1,
+                        0.8,
+                        0.4,
+                        PhoneShape.Closure.NONE);
             case AO -> PhoneShape.one(Viseme.OH, 1, 1, 0.9, 0.4);
             case EH -> PhoneShape.one(Viseme.EH, 0.95, 0.9, 0.7, 0.4);
             case IH -> PhoneShape.one(Viseme.IH, 0.75, 0.7, 0.5, 0.4);

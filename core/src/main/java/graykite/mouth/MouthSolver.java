@@ -167,7 +167,14 @@ public final class MouthSolver {
                     double value = shapeValues[step.viseme().ordinal()][channel] * share;
                     double start = segment.start() + step.from() * (segment.end() - segment.start());
                     double end = segment.start() + step.to() * (segment.end() - segment.start());
-                    add(start - settings.lead(), end - settings.lead(), firmness, value, segment.isSilence(), weights, targets);
+                    add(
+                            start - settings.lead(),
+                            end - settings.lead(),
+                            firmness,
+                            value,
+                            segment.isSilence(),
+                            weights,
+                            targets);
                 }
             }
             for (int i = 0; i < samples; i++) {
@@ -182,7 +189,13 @@ public final class MouthSolver {
 
         /** Adds a target; weights are full in the middle of the step and fade to a fifth at its ends. */
         private void add(
-                double start, double end, double firmness, double value, boolean silence, double[] weights, double[] targets) {
+                double start,
+                double end,
+                double firmness,
+                double value,
+                boolean silence,
+                double[] weights,
+                double[] targets) {
             int first = Math.max(0, (int) Math.ceil(start / STEP));
             int last = Math.min(samples - 1, (int) Math.floor(end / STEP));
             if (start <= 0 && first > 0) {
@@ -238,7 +251,8 @@ public final class MouthSolver {
             Timing timing, MouthChart chart, MouthSettings settings, PhoneShape.Closure kind) {
         List<graykite.time.TimeRange> ranges = new ArrayList<>();
         for (Timing.Segment segment : timing.segments()) {
-            if (segment.phone() != Phone.SIL && chart.phones().get(segment.phone()).closure() == kind) {
+            if (segment.phone() != Phone.SIL
+                    && chart.phones().get(segment.phone()).closure() == kind) {
                 double start = Math.max(0, segment.start() - settings.lead());
                 ranges.add(new graykite.time.TimeRange(start, Math.max(start, segment.end() - settings.lead())));
             }

@@ -53,7 +53,12 @@ public final class Performance {
      * @param seed of the instincts; another number gives another variation
      */
     public static Performance of(
-            Character character, MouthChart chart, Timing timing, Loudness loudness, MouthSettings settings, long seed) {
+            Character character,
+            MouthChart chart,
+            Timing timing,
+            Loudness loudness,
+            MouthSettings settings,
+            long seed) {
         MouthSolver solver = new MouthSolver(character, chart);
         return new Performance(
                 character,

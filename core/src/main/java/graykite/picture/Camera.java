@@ -32,8 +32,7 @@ public record Camera(Vec target, double yaw, double pitch, double distance, doub
 
     /** Moves the target in the plane of the picture, in millimetres to the right and up. */
     public Camera panned(double right, double up) {
-        return new Camera(
-                target.plus(right().times(right)).plus(up().times(up)), yaw, pitch, distance, height);
+        return new Camera(target.plus(right().times(right)).plus(up().times(up)), yaw, pitch, distance, height);
     }
 
     /** Unit direction from the target to the eye of the camera. */

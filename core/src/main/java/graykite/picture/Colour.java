@@ -5,9 +5,8 @@ public record Colour(float red, float green, float blue) {
     /** Reads 0xRRGGBB as sRGB. */
     public static Colour srgb(int hex) {
         return new Colour(
-                (float) Tone.linear((hex >> 16 & 0xff) / 255.0),
-                (float) Tone.linear((hex >> 8 & 0xff) / 255.0),
-                (float) Tone.linear((hex & 0xff) / 255.0));
+                (float) Tone.linear((hex >> 16 & 0xff) / 255.0), (float) Tone.linear((hex >> 8 & 0xff) / 255.0), (float)
+                        Tone.linear((hex & 0xff) / 255.0));
     }
 
     public Colour mix(Colour other, double share) {

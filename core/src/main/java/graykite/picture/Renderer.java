@@ -26,6 +26,7 @@ public final class Renderer {
     private float[] depth = new float[0];
     /** Which surface and triangle each point sees; meaningless where the depth is 0. */
     private int[] seen = new int[0];
+
     private int[] backdrop = new int[0];
     private Scene scene = new Scene(List.of(), Camera.FRONT, 1, 1);
 
@@ -35,7 +36,9 @@ public final class Renderer {
      * @param pixels receives width * height opaque pixels
      */
     public void draw(List<Surface> surfaces, Camera camera, int newWidth, int newHeight, int[] pixels) {
-        requireThat(newWidth > 0 && newHeight > 0 && newWidth <= 8192 && newHeight <= 8192, "Pictures have 1 to 8192 pixels a side.");
+        requireThat(
+                newWidth > 0 && newHeight > 0 && newWidth <= 8192 && newHeight <= 8192,
+                "Pictures have 1 to 8192 pixels a side.");
         requireThat(pixels.length >= newWidth * newHeight, "The pixel array is too short.");
         if (width != newWidth || height != newHeight) {
             width = newWidth;
@@ -88,7 +91,10 @@ public final class Renderer {
                 int at = 2 * y * columns + 2 * x;
                 if (depth[at] + depth[at + 1] + depth[at + columns] + depth[at + columns + 1] == 0) {
                     pixels[y * width + x] = backdrop[y * width + x];
-                } else if (depth[at] > 0 && alike(at, at + 1) && alike(at, at + columns) && alike(at, at + columns + 1)) {
+                } else if (depth[at] > 0
+                        && alike(at, at + 1)
+                        && alike(at, at + columns)
+                        && alike(at, at + columns + 1)) {
                     // One surface seen by all four points: shading it once in the middle is enough.
                     shader.shade(seen[at] & Scene.TAG_MASK, 2 * x + 1, 2 * y + 1, light);
                     pixels[y * width + x] = Tone.pixel(light[0], light[1], light[2]);

@@ -85,10 +85,20 @@ final class Shader {
         for (int vertex = from; vertex < to; vertex++) {
             Material m = scene.materialOfVertex(vertex);
             int at = vertex * Scene.STRIDE;
-            if (m.polished() || d[at + Scene.NORMAL] * vx + d[at + Scene.NORMAL + 1] * vy + d[at + Scene.NORMAL + 2] * vz < -0.5f) {
+            if (m.polished()
+                    || d[at + Scene.NORMAL] * vx + d[at + Scene.NORMAL + 1] * vy + d[at + Scene.NORMAL + 2] * vz
+                            < -0.5f) {
                 continue;
             }
-            float specular = light(m, d[at + Scene.PLACE], d[at + Scene.PLACE + 1], d[at + Scene.PLACE + 2], d[at + Scene.NORMAL], d[at + Scene.NORMAL + 1], d[at + Scene.NORMAL + 2], out);
+            float specular = light(
+                    m,
+                    d[at + Scene.PLACE],
+                    d[at + Scene.PLACE + 1],
+                    d[at + Scene.PLACE + 2],
+                    d[at + Scene.NORMAL],
+                    d[at + Scene.NORMAL + 1],
+                    d[at + Scene.NORMAL + 2],
+                    out);
             for (int i = 0; i < 3; i++) {
                 d[at + Scene.LIT + i] = out[i] * d[at + Scene.COLOUR + i] + specular;
             }
@@ -96,8 +106,7 @@ final class Shader {
     }
 
     /** Fills the light that falls on the point; returns the highlight. */
-    private float light(
-            Material m, float px, float py, float pz, float rawX, float rawY, float rawZ, float[] out) {
+    private float light(Material m, float px, float py, float pz, float rawX, float rawY, float rawZ, float[] out) {
         float length = 1 / (float) Math.sqrt(rawX * rawX + rawY * rawY + rawZ * rawZ + 1e-12f);
         float nx = rawX * length;
         float ny = rawY * length;

@@ -102,7 +102,10 @@ final class ShadowMap {
         float fx = x - ix;
         float fy = y - iy;
         int at = (iy - 1) * SIZE + ix - 1;
-        float sum = (1 - fy) * row(at, d, fx) + row(at + SIZE, d, fx) + row(at + 2 * SIZE, d, fx) + fy * row(at + 3 * SIZE, d, fx);
+        float sum = (1 - fy) * row(at, d, fx)
+                + row(at + SIZE, d, fx)
+                + row(at + 2 * SIZE, d, fx)
+                + fy * row(at + 3 * SIZE, d, fx);
         return sum * (1f / 9f);
     }
 

@@ -19,8 +19,7 @@ import java.util.UUID;
 public record Project(String title, String character, FrameRate rate, List<Shot> shots) {
     public Project {
         shots = List.copyOf(shots);
-        requireThat(
-                shots.size() == shots.stream().map(Shot::id).distinct().count(), "Each line has an id of its own.");
+        requireThat(shots.size() == shots.stream().map(Shot::id).distinct().count(), "Each line has an id of its own.");
     }
 
     public static Project empty() {

@@ -30,7 +30,10 @@ public record Character(
         parts = List.copyOf(parts);
         correctives = List.copyOf(correctives);
         poses = java.util.Collections.unmodifiableMap(new TreeMap<>(poses));
-        requireThat(channels.size() == channels.stream().map(Channel::name).distinct().count(), "Channel names repeat.");
+        requireThat(
+                channels.size()
+                        == channels.stream().map(Channel::name).distinct().count(),
+                "Channel names repeat.");
         for (int j = 0; j < joints.size(); j++) {
             requireThat(joints.get(j).parent() < j, "Joint parents come before their children.");
         }

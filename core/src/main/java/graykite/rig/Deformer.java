@@ -129,9 +129,18 @@ public final class Deformer {
         double cz = Math.cos(Math.toRadians(degrees[2]));
         double sz = Math.sin(Math.toRadians(degrees[2]));
         double[] m = {
-            cy * cz + sy * sx * sz, -cy * sz + sy * sx * cz, sy * cx, 0,
-            cx * sz, cx * cz, -sx, 0,
-            -sy * cz + cy * sx * sz, sy * sz + cy * sx * cz, cy * cx, 0
+            cy * cz + sy * sx * sz,
+            -cy * sz + sy * sx * cz,
+            sy * cx,
+            0,
+            cx * sz,
+            cx * cz,
+            -sx,
+            0,
+            -sy * cz + cy * sx * sz,
+            sy * sz + cy * sx * cz,
+            cy * cx,
+            0
         };
         Vec p = joint.pivot();
         for (int r = 0; r < 3; r++) {

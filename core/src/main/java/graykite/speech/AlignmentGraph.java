@@ -20,6 +20,7 @@ final class AlignmentGraph {
         final int[] senones;
         /** The senones of the phone without context: they place boundaries better, and are averaged in. */
         final int[] plain;
+
         int[] next = new int[0];
 
         Node(int word, int variant, int index, Phone phone, int[] senones, int[] plain) {
@@ -95,8 +96,7 @@ final class AlignmentGraph {
         last.forEach(node -> exits[node] = true);
     }
 
-    private void addVariant(
-            int w, int v, Set<Phone> before, Set<Phone> after, List<Open> heads, List<Open> tails) {
+    private void addVariant(int w, int v, Set<Phone> before, Set<Phone> after, List<Open> heads, List<Open> tails) {
         List<Phone> phones = words.get(w).pronunciations().get(v).phones();
         int n = phones.size();
         if (n == 1) {

@@ -75,7 +75,8 @@ public final class CmuDictionary implements Lexicon {
                 stop++;
             }
             if (stop > start && stop < end && !(text[start] == ';' && text[start + 1] == ';')) {
-                String word = new String(text, start, stop - start, StandardCharsets.UTF_8).toLowerCase(java.util.Locale.ROOT);
+                String word = new String(text, start, stop - start, StandardCharsets.UTF_8)
+                        .toLowerCase(java.util.Locale.ROOT);
                 int lineStart = start;
                 lines.merge(word, new int[] {lineStart}, CmuDictionary::append);
             }
@@ -94,7 +95,9 @@ public final class CmuDictionary implements Lexicon {
         while (end < text.length && text[end] != '\n') {
             end++;
         }
-        String[] parts = new String(text, start, end - start, StandardCharsets.UTF_8).strip().split("\\s+");
+        String[] parts = new String(text, start, end - start, StandardCharsets.UTF_8)
+                .strip()
+                .split("\\s+");
         List<Phone> phones = new ArrayList<>();
         for (int i = 1; i < parts.length && !parts[i].startsWith("#"); i++) {
             Optional<Phone> phone = Phone.parse(parts[i]);

@@ -28,8 +28,7 @@ public record ReadingError(List<Double> signed) {
                     cost[i][j] = 2 * (i + j);
                 } else {
                     int change = read.get(i - 1).phone() == said.get(j - 1).phone() ? 0 : 3;
-                    cost[i][j] = Math.min(
-                            cost[i - 1][j - 1] + change, 2 + Math.min(cost[i - 1][j], cost[i][j - 1]));
+                    cost[i][j] = Math.min(cost[i - 1][j - 1] + change, 2 + Math.min(cost[i - 1][j], cost[i][j - 1]));
                 }
             }
         }

@@ -49,8 +49,8 @@ public record Script(String text, List<Word> words) {
                 continue;
             }
             if (token.length() > LONGEST_WORD) {
-                throw new BadInput("The script holds a word of " + token.length()
-                        + " letters (\"" + token.substring(0, 20) + "…\"). Put spaces between its words.");
+                throw new BadInput("The script holds a word of " + token.length() + " letters (\""
+                        + token.substring(0, 20) + "…\"). Put spaces between its words.");
             }
             add(token, words);
             if (words.size() > MOST_WORDS) {

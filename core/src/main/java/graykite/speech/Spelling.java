@@ -48,7 +48,8 @@ final class Spelling {
         String plain = Normalizer.normalize(written, Normalizer.Form.NFD).replaceAll("\\p{M}+", "");
         if (isAbbreviation(plain)) {
             String bare = plain.toLowerCase(Locale.ROOT);
-            words.addAll(List.of(ABBREVIATIONS.get(bare.substring(0, bare.length() - 1)).split(" ")));
+            words.addAll(List.of(
+                    ABBREVIATIONS.get(bare.substring(0, bare.length() - 1)).split(" ")));
             return words;
         }
         Matcher clock = CLOCK.matcher(plain);
@@ -57,7 +58,8 @@ final class Spelling {
             words.addAll(clock.group(2).equals("00") ? List.of("o'clock") : Numbers.minutes(clock.group(2)));
             return words;
         }
-        for (String piece : plain.split("(?<=\\p{L})[-/_.](?=[\\p{L}\\d])|(?<=\\d)[-/_](?=[\\p{L}\\d])|[^\\p{L}\\d'.,$£€%&+°:-]+|(?<=[%&+])|(?=[&+])")) {
+        for (String piece : plain.split(
+                "(?<=\\p{L})[-/_.](?=[\\p{L}\\d])|(?<=\\d)[-/_](?=[\\p{L}\\d])|[^\\p{L}\\d'.,$£€%&+°:-]+|(?<=[%&+])|(?=[&+])")) {
             addPiece(piece, words);
         }
         return words;
@@ -127,7 +129,9 @@ final class Spelling {
                 words.addAll(Numbers.cardinal(part));
                 continue;
             }
-            String word = part.toLowerCase(Locale.ROOT).replaceAll("^'+(?!(til|tis|twas|em|cause|bout)$)", "").replaceAll("'+$", "");
+            String word = part.toLowerCase(Locale.ROOT)
+                    .replaceAll("^'+(?!(til|tis|twas|em|cause|bout)$)", "")
+                    .replaceAll("'+$", "");
             if (word.chars().anyMatch(Character::isLetter)) {
                 words.add(word);
             }

@@ -87,7 +87,8 @@ public record Timing(List<TimedWord> words, double duration) {
         boolean touches = false;
         if (!lineStart) {
             TimedWord before = first ? words.get(word - 1) : words.get(word);
-            TimedPhone previous = first ? before.phones().getLast() : before.phones().get(phone - 1);
+            TimedPhone previous =
+                    first ? before.phones().getLast() : before.phones().get(phone - 1);
             touches = moved.start() - previous.end() < TOUCHING;
             low = touches ? previous.start() + SHORTEST_PHONE : previous.end();
         }

@@ -21,8 +21,7 @@ public record FrameRate(int numerator, int denominator) {
 
     public FrameRate {
         requireThat(numerator > 0 && denominator > 0, "A frame rate is positive, not %d/%d.", numerator, denominator);
-        requireThat(
-                numerator / (double) denominator <= 1000, "A frame rate over 1000 is not meant: %d.", numerator);
+        requireThat(numerator / (double) denominator <= 1000, "A frame rate over 1000 is not meant: %d.", numerator);
         int divisor = gcd(numerator, denominator);
         numerator /= divisor;
         denominator /= divisor;
@@ -34,7 +33,8 @@ public record FrameRate(int numerator, int denominator) {
      * @throws IllegalArgumentException when the text is no frame rate
      */
     public static FrameRate parse(String text) {
-        String trimmed = text.strip().toLowerCase(Locale.ROOT).replace("fps", "").strip();
+        String trimmed =
+                text.strip().toLowerCase(Locale.ROOT).replace("fps", "").strip();
         return switch (trimmed) {
             case "23.976", "23.98" -> new FrameRate(24000, 1001);
             case "29.97" -> NTSC;

@@ -84,8 +84,10 @@ public final class MovieWriter implements AutoCloseable {
             frames++;
             addSoundUpTo((int) Math.round(rate.secondsAt(frames) * SOUND_RATE));
         } catch (FrameRecorder.Exception failure) {
-            throw new BadInput("Picture " + frames + " could not be written into the movie (" + failure.getMessage()
-                    + "). Is the disk full?", failure);
+            throw new BadInput(
+                    "Picture " + frames + " could not be written into the movie (" + failure.getMessage()
+                            + "). Is the disk full?",
+                    failure);
         }
     }
 
@@ -111,7 +113,8 @@ public final class MovieWriter implements AutoCloseable {
             recorder.release();
             picture.close();
         } catch (FrameRecorder.Exception failure) {
-            throw new BadInput("The movie could not be finished (" + failure.getMessage() + "). Is the disk full?", failure);
+            throw new BadInput(
+                    "The movie could not be finished (" + failure.getMessage() + "). Is the disk full?", failure);
         }
     }
 

@@ -9,7 +9,10 @@ import java.nio.FloatBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import org.bytedeco.ffmpeg.global.avcodec;
+import org.bytedeco.ffmpeg.global.avformat;
 import org.bytedeco.ffmpeg.global.avutil;
+import org.bytedeco.ffmpeg.global.swresample;
 import org.bytedeco.javacv.FFmpegFrameGrabber;
 import org.bytedeco.javacv.Frame;
 import org.bytedeco.javacv.FrameGrabber;
@@ -22,6 +25,14 @@ public final class SoundReader {
     private static final int MOST_CHANNELS = 8;
 
     private SoundReader() {}
+
+    /** Loads FFmpeg ahead of its first use, which otherwise waits half a second for it. */
+    public static void prepare() {
+        Ffmpeg.quiet();
+        avcodec.avcodec_version();
+        avformat.avformat_version();
+        swresample.swresample_version();
+    }
 
     /**
      * Decodes a file.
@@ -117,7 +128,8 @@ public final class SoundReader {
                 throw new BadInput(name + ": lasts more than four hours. Cut it into lines.");
             }
             if (length + count > samples[0].length) {
-                int larger = (int) Math.min(Integer.MAX_VALUE - 8L, Math.max(length + (long) count, samples[0].length * 2L));
+                int larger =
+                        (int) Math.min(Integer.MAX_VALUE - 8L, Math.max(length + (long) count, samples[0].length * 2L));
                 for (int c = 0; c < channels; c++) {
                     samples[c] = Arrays.copyOf(samples[c], larger);
                 }

@@ -18,7 +18,9 @@ public final class WavFiles {
         buffer.put("RIFF".getBytes(StandardCharsets.US_ASCII)).putInt(36 + bytes);
         buffer.put("WAVEfmt ".getBytes(StandardCharsets.US_ASCII)).putInt(16);
         buffer.putShort((short) 1).putShort((short) channels).putInt(sound.rate());
-        buffer.putInt(sound.rate() * channels * 2).putShort((short) (channels * 2)).putShort((short) 16);
+        buffer.putInt(sound.rate() * channels * 2)
+                .putShort((short) (channels * 2))
+                .putShort((short) 16);
         buffer.put("data".getBytes(StandardCharsets.US_ASCII)).putInt(bytes);
         for (int i = 0; i < sound.length(); i++) {
             for (int c = 0; c < channels; c++) {

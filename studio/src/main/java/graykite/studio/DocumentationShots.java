@@ -1,11 +1,177 @@
 package graykite.studio;
 
+import graykite.base.AtomicFiles;
+import graykite.media.SoundReader;
+import graykite.media.WavFiles;
+import graykite.picture.Picture;
+import graykite.picture.Png;
+import graykite.project.Project;
+import graykite.project.Shot;
+import graykite.project.SoundFile;
+import graykite.sound.Sound;
+import graykite.studio.model.Knot;
+import graykite.studio.model.Workspace;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.function.BooleanSupplier;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 
-/** Placeholder for the documentation pictures. */
+/** Takes the pictures in docs/screenshots from the demo: each step prepares the window, waits, and keeps what it shows. */
 final class DocumentationShots {
-    DocumentationShots(Stage stage, StudioWindow window, Path folder) {}
+    private static final double SETTLE_SECONDS = 1.2;
 
-    void take() {}
+    private final Stage stage;
+    private final StudioWindow window;
+    private final Path folder;
+    private final Deque<Step> steps = new ArrayDeque<>();
+
+    /** A picture: its name (none: a step without a picture), what is done before it, and what must have become true. */
+    private record Step(String name, Runnable prepare, BooleanSupplier ready) {}
+
+    DocumentationShots(Stage stage, StudioWindow window, Path folder) {
+        this.stage = stage;
+        this.window = window;
+        this.folder = folder;
+    }
+
+    /** Takes all pictures, then ends the program. */
+    void take() {
+        stage.setWidth(1280);
+        stage.setHeight(800);
+        Workspace workspace = window.workspace();
+        BooleanSupplier acted = () -> workspace.performance().get().isPresent();
+        add("start", () -> {}, () -> workspace.character().isDone());
+        add(
+                "",
+                () -> {
+                    window.openDemo();
+                    window.knot().set(Knot.READING);
+                },
+                acted);
+        add(
+                "demo",
+                () -> {
+                    window.player().seek(1.24);
+                    workspace.selection().set(new Workspace.Selection(2, 1));
+                },
+                acted);
+        add(
+                "mouth-desk",
+                () -> {
+                    window.knot().set(Knot.MOUTH);
+                    window.player().seek(2.3);
+                },
+                acted);
+        add(
+                "zoomed",
+                () -> {
+                    window.knot().set(Knot.READING);
+                    window.face().camera().set(graykite.picture.Camera.MOUTH);
+                    window.player().seek(0.60);
+                    window.sheet().zoomAtPlayhead(4);
+                },
+                acted);
+        add(
+                "export",
+                () -> {
+                    window.face().camera().set(graykite.picture.Camera.THREE_QUARTER);
+                    window.sheet().fit();
+                    window.player().seek(4.1);
+                    window.knot().set(Knot.DELIVERY);
+                },
+                acted);
+        add(
+                "cast-desk",
+                () -> {
+                    window.face().camera().set(graykite.picture.Camera.FRONT);
+                    window.knot().set(Knot.CAST);
+                },
+                acted);
+        add(
+                "reading-in-progress",
+                this::startLongReading,
+                () -> workspace.jobs().running().get().startsWith("Reading")
+                        && workspace.jobs().fraction().get() > 0.35);
+        next();
+    }
+
+    private void add(String name, Runnable prepare, BooleanSupplier ready) {
+        steps.add(new Step(name, prepare, ready));
+    }
+
+    /** A line of some minutes, so that its reading can be watched. */
+    private void startLongReading() {
+        Workspace workspace = window.workspace();
+        Shot first = workspace.shot().orElseThrow();
+        Sound sound = SoundReader.read(
+                first.sound().orElseThrow().content(),
+                first.sound().orElseThrow().name(),
+                graykite.base.Progress.none());
+        int repeats = 40;
+        float[] all = new float[sound.length() * repeats];
+        StringBuilder words = new StringBuilder();
+        for (int i = 0; i < repeats; i++) {
+            System.arraycopy(sound.channel(0), 0, all, i * sound.length(), sound.length());
+            words.append(first.script()).append(' ');
+        }
+        ByteArrayOutputStream wav = new ByteArrayOutputStream();
+        try {
+            WavFiles.write(Sound.mono(all, sound.rate()), wav);
+        } catch (IOException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+        Shot line = Shot.empty(Project.newId(), "The whole watch")
+                .withSound(new SoundFile("watch.wav", wav.toByteArray()))
+                .withScript(words.toString().strip());
+        workspace.edit("Add line", p -> p.with(line));
+        workspace.shotId().set(line.id());
+        window.knot().set(Knot.READING);
+        workspace.read();
+    }
+
+    private void next() {
+        Step step = steps.poll();
+        if (step == null) {
+            Platform.exit();
+            return;
+        }
+        step.prepare().run();
+        await(step);
+    }
+
+    private void await(Step step) {
+        boolean moving = step.name().equals("reading-in-progress");
+        PauseTransition pause =
+                new PauseTransition(Duration.seconds(step.ready().getAsBoolean() && !moving ? SETTLE_SECONDS : 0.05));
+        boolean ready = step.ready().getAsBoolean();
+        pause.setOnFinished(e -> {
+            if (!ready && !(moving && step.ready().getAsBoolean())) {
+                await(step);
+                return;
+            }
+            if (!step.name().isEmpty()) {
+                keep(step.name());
+            }
+            next();
+        });
+        pause.play();
+    }
+
+    private void keep(String name) {
+        WritableImage image = stage.getScene().snapshot(null);
+        int width = (int) image.getWidth();
+        int height = (int) image.getHeight();
+        int[] pixels = new int[width * height];
+        image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+        AtomicFiles.write(folder.resolve(name + ".png"), out -> Png.write(new Picture(width, height, pixels), out));
+        System.out.println("docs: " + name + ".png");
+    }
 }

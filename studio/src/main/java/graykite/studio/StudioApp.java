@@ -14,10 +14,13 @@ import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 
 /** The window's life: start, close. */
 public final class StudioApp extends Application {
@@ -28,16 +31,53 @@ public final class StudioApp extends Application {
     @Override
     public void start(Stage stage) {
         List<String> arguments = getParameters().getRaw();
-        window = open(stage, Settings.standardFolder(), DeviceOut.open().<AudioOut>map(d -> d).orElseGet(SilentOut::new));
-        if (arguments.contains("--demo")) {
+        window = open(
+                stage,
+                Settings.standardFolder(),
+                DeviceOut.open().<AudioOut>map(d -> d).orElseGet(SilentOut::new));
+        boolean demo = arguments.contains("--demo");
+        boolean file = !arguments.isEmpty() && !arguments.getFirst().startsWith("--");
+        if (!demo && !file) {
+            window.greet();
+        }
+        if (demo) {
             window.openDemo();
-        } else if (!arguments.isEmpty() && !arguments.getFirst().startsWith("--")) {
+        } else if (file) {
             window.openProject(Path.of(arguments.getFirst()));
+        }
+        if (arguments.contains("--timing")) {
+            window.face().whenFirstShown(StudioApp::printStartTime);
+        }
+        if (arguments.contains("--rehearse")) {
+            rehearse();
         }
         int shots = arguments.indexOf("--shots");
         if (shots >= 0) {
             new DocumentationShots(stage, window, Path.of(arguments.get(shots + 1))).take();
         }
+    }
+
+    /** Opens everything once and leaves, so that the launcher can keep what Java learned for a faster start. */
+    private void rehearse() {
+        window.face().whenFirstShown(() -> {
+            window.player().play();
+            PauseTransition playing = new PauseTransition(Duration.seconds(3));
+            playing.setOnFinished(e -> Platform.exit());
+            playing.play();
+        });
+    }
+
+    /** For docs/benchmarks.md: seconds from the start of the process to the first picture of the face in the line. */
+    private static void printStartTime() {
+        ProcessHandle.current()
+                .info()
+                .startInstant()
+                .ifPresent(start -> System.out.printf(
+                        java.util.Locale.ROOT,
+                        "The face shows %.2f s after the start.%n",
+                        java.time.Duration.between(start, java.time.Instant.now())
+                                        .toMillis()
+                                / 1000.0));
     }
 
     /** Builds the whole window on a stage; what tests and documentation use as well. */
@@ -72,7 +112,8 @@ public final class StudioApp extends Application {
     }
 
     private static void loadFonts() {
-        for (String name : List.of("Inter-Regular.otf", "Inter-SemiBold.otf", "Andika-Regular.ttf", "Andika-Bold.ttf")) {
+        for (String name :
+                List.of("Inter-Regular.otf", "Inter-SemiBold.otf", "Andika-Regular.ttf", "Andika-Bold.ttf")) {
             InputStream font = StudioApp.class.getResourceAsStream("/graykite/studio/fonts/" + name);
             if (font == null || Font.loadFont(font, 13) == null) {
                 throw new IllegalStateException("The font " + name + " is missing.");

@@ -22,11 +22,11 @@ import graykite.studio.play.Player;
 import graykite.studio.view.CommandOverlay;
 import graykite.studio.view.HelpOverlay;
 import graykite.studio.view.MouthPictures;
+import graykite.studio.view.SheetView;
 import graykite.studio.view.StageView;
 import graykite.studio.view.StartScreen;
 import graykite.studio.view.StatusStrip;
 import graykite.studio.view.StringSide;
-import graykite.studio.view.SheetView;
 import graykite.studio.view.TransportBar;
 import graykite.time.FrameRate;
 import java.io.File;
@@ -187,7 +187,8 @@ public final class StudioWindow {
         workspace.history().addListener((o, b, history) -> {
             undo.setDisable(!history.canUndo());
             redo.setDisable(!history.canRedo());
-            undo.getTooltip().setText(history.canUndo() ? "Undo: " + history.undoName() + " (Ctrl+Z)" : "Undo (Ctrl+Z)");
+            undo.getTooltip()
+                    .setText(history.canUndo() ? "Undo: " + history.undoName() + " (Ctrl+Z)" : "Undo (Ctrl+Z)");
         });
         undo.setDisable(true);
         redo.setDisable(true);
@@ -201,7 +202,10 @@ public final class StudioWindow {
         @Override
         protected void updateItem(Shot shot, boolean empty) {
             super.updateItem(shot, empty);
-            setText(empty || shot == null ? null : shot.title() + (shot.speaker().isBlank() ? "" : "  –  " + shot.speaker()));
+            setText(
+                    empty || shot == null
+                            ? null
+                            : shot.title() + (shot.speaker().isBlank() ? "" : "  –  " + shot.speaker()));
         }
     }
 
@@ -240,22 +244,22 @@ public final class StudioWindow {
         player.time().addListener((o, b, n) -> pose());
         knot.addListener((o, b, now) -> openDesk(now));
         openDesk(knot.get());
-        face.note("The face is being made…");
+        face.note("The face is coming…");
         workspace
                 .character()
-                .thenApplyAsync(c -> new Made(c, MouthPictures.of(c)))
-                .whenComplete((made, failure) -> Platform.runLater(() -> {
+                .whenComplete((character, failure) -> Platform.runLater(() -> {
                     if (failure != null) {
-                        face.note("The face could not be made: " + failure.getMessage());
-                    } else {
-                        showCharacter(made);
+                        face.note("The face could not be opened: " + failure.getMessage());
+                        return;
                     }
+                    face.note("");
+                    face.show(character);
+                    pose();
+                    // The small pictures are not worth waiting for: the face comes first.
+                    CompletableFuture.supplyAsync(() -> MouthPictures.of(character))
+                            .thenAccept(
+                                    pictures -> Platform.runLater(() -> showCharacter(new Made(character, pictures))));
                 }));
-        workspace.character().thenAccept(c -> Platform.runLater(() -> {
-            face.note("");
-            face.show(c);
-            pose();
-        }));
     }
 
     private record Made(Character character, MouthPictures pictures) {}
@@ -268,7 +272,10 @@ public final class StudioWindow {
     }
 
     private void pose() {
-        workspace.performance().get().ifPresent(p -> face.pose(p.at(player.time().get())));
+        workspace
+                .performance()
+                .get()
+                .ifPresent(p -> face.pose(p.at(player.time().get())));
     }
 
     private void openDesk(Knot now) {
@@ -286,7 +293,11 @@ public final class StudioWindow {
         fillingLines = false;
         desks.get(knot.get()).refresh();
         string.update(this::state, palette());
-        String name = workspace.file().get().map(p -> p.getFileName().toString()).orElse(workspace.project().title());
+        String name = workspace
+                .file()
+                .get()
+                .map(p -> p.getFileName().toString())
+                .orElse(workspace.project().title());
         stage.setTitle((workspace.dirty() ? "• " : "") + name + " – Gray Kite");
     }
 
@@ -300,33 +311,39 @@ public final class StudioWindow {
         Optional<Performance> performance = workspace.performance().get();
         return switch (station) {
             case CAST -> new StringSide.State(1, "Odile is ready.");
-            case VOICE -> sound
-                    ? new StringSide.State(1, "The line has its recording.")
-                    : new StringSide.State(0, "There is no recording yet.");
+            case VOICE ->
+                sound
+                        ? new StringSide.State(1, "The line has its recording.")
+                        : new StringSide.State(0, "There is no recording yet.");
             case READING -> {
                 long guessed = shot.flatMap(Shot::timing).stream()
                         .flatMap(t -> t.words().stream())
                         .filter(w -> w.guessed())
                         .count();
                 if (shot.flatMap(Shot::timing).isEmpty()) {
-                    yield new StringSide.State(sound ? 0.5 : 0, sound ? "The line is not read yet." : "A recording comes first.");
+                    yield new StringSide.State(
+                            sound ? 0.5 : 0, sound ? "The line is not read yet." : "A recording comes first.");
                 }
                 yield guessed > 0
                         ? new StringSide.State(0.5, "Read; words that the dictionary lacks: " + guessed + ".")
                         : new StringSide.State(1, "Every word is read.");
             }
-            case MOUTH -> performance.isPresent()
-                    ? new StringSide.State(1, "The mouth moves.")
-                    : new StringSide.State(0, "The mouth moves once the line is read.");
-            case ACTING -> performance.isPresent()
-                    ? new StringSide.State(0.5, "Instincts play; expressions are still to come.")
-                    : new StringSide.State(0, "Instincts come with the reading.");
-            case PROOF -> performance.isPresent()
-                    ? new StringSide.State(0.5, "Closures can be checked.")
-                    : new StringSide.State(0, "There is nothing to check yet.");
-            case DELIVERY -> performance.isPresent()
-                    ? new StringSide.State(0.5, "Ready to export.")
-                    : new StringSide.State(0, "There is nothing to deliver yet.");
+            case MOUTH ->
+                performance.isPresent()
+                        ? new StringSide.State(1, "The mouth moves.")
+                        : new StringSide.State(0, "The mouth moves once the line is read.");
+            case ACTING ->
+                performance.isPresent()
+                        ? new StringSide.State(0.5, "Instincts play; expressions are still to come.")
+                        : new StringSide.State(0, "Instincts come with the reading.");
+            case PROOF ->
+                performance.isPresent()
+                        ? new StringSide.State(0.5, "Closures can be checked.")
+                        : new StringSide.State(0, "There is nothing to check yet.");
+            case DELIVERY ->
+                performance.isPresent()
+                        ? new StringSide.State(0.5, "Ready to export.")
+                        : new StringSide.State(0, "There is nothing to deliver yet.");
         };
     }
 
@@ -335,8 +352,12 @@ public final class StudioWindow {
     void start() {
         stage.setOnCloseRequest(this::closeRequested);
         sheet.setPalette(palette());
-        showStart();
         refresh();
+    }
+
+    /** Shows the start screen. */
+    public void greet() {
+        showStart();
     }
 
     private void showStart() {
@@ -478,7 +499,10 @@ public final class StudioWindow {
     }
 
     private void chooseScript() {
-        chosen(chooser("Load a script", "Scripts", SCRIPTS.stream().map(s -> "*" + s).toList())
+        chosen(chooser(
+                                "Load a script",
+                                "Scripts",
+                                SCRIPTS.stream().map(s -> "*" + s).toList())
                         .showOpenDialog(stage))
                 .ifPresent(workspace::loadScript);
     }
@@ -527,7 +551,8 @@ public final class StudioWindow {
             }
         });
         root.setOnDragDropped(e -> {
-            List<Path> paths = e.getDragboard().getFiles().stream().map(File::toPath).toList();
+            List<Path> paths =
+                    e.getDragboard().getFiles().stream().map(File::toPath).toList();
             boolean sounds = paths.stream().anyMatch(p -> !isScript(p));
             for (Path path : paths) {
                 // A script that is dropped with its recording is found beside it.
@@ -549,7 +574,10 @@ public final class StudioWindow {
         String stem = script.getFileName().toString().replaceFirst("\\.[^.]*$", "");
         return dropped.stream()
                 .anyMatch(p -> !isScript(p)
-                        && p.getFileName().toString().replaceFirst("\\.[^.]*$", "").equals(stem));
+                        && p.getFileName()
+                                .toString()
+                                .replaceFirst("\\.[^.]*$", "")
+                                .equals(stem));
     }
 
     // --- keys ----------------------------------------------------------------------------------------------------
@@ -561,9 +589,12 @@ public final class StudioWindow {
                 UserAction.of("Playing", "One frame on", "Period", () -> stepFrame(1)),
                 UserAction.of("Playing", "To the start", "Home", () -> player.seek(0)),
                 UserAction.of("Playing", "To the end", "End", () -> player.seek(player.duration())),
-                UserAction.of("Playing", "Loop", "L", () -> player.looping().set(!player.looping().get())),
-                UserAction.of("Playing", "Half speed", "H", () -> player.speed().set(player.speed().get() == 0.5 ? 1 : 0.5)),
-                UserAction.of("Playing", "Quarter speed", "Shift+H", () -> player.speed().set(player.speed().get() == 0.25 ? 1 : 0.25)),
+                UserAction.of("Playing", "Loop", "L", () -> player.looping()
+                        .set(!player.looping().get())),
+                UserAction.of("Playing", "Half speed", "H", () -> player.speed()
+                        .set(player.speed().get() == 0.5 ? 1 : 0.5)),
+                UserAction.of("Playing", "Quarter speed", "Shift+H", () -> player.speed()
+                        .set(player.speed().get() == 0.25 ? 1 : 0.25)),
                 UserAction.of("Sheet", "Next sound", "Right", () -> sheet.step(1)),
                 UserAction.of("Sheet", "Previous sound", "Left", () -> sheet.step(-1)),
                 UserAction.of("Sheet", "Edit the selected word", "Enter", this::editSelected),
@@ -581,7 +612,8 @@ public final class StudioWindow {
                 UserAction.of("Project", "Open the demo", "", this::openDemo),
                 UserAction.of("Project", "Add a recording", "Ctrl+I", () -> chooseRecording(false)),
                 UserAction.of("Project", "Load a script", "Ctrl+T", this::chooseScript),
-                UserAction.of("Project", "Read the line", "Ctrl+R", () -> ((ReadingDesk) desks.get(Knot.READING)).readNow()),
+                UserAction.of(
+                        "Project", "Read the line", "Ctrl+R", () -> ((ReadingDesk) desks.get(Knot.READING)).readNow()),
                 UserAction.of("Project", "Export", "Ctrl+E", () -> {
                     knot.set(Knot.DELIVERY);
                     delivery().exportWithDialog();
@@ -591,11 +623,13 @@ public final class StudioWindow {
                 UserAction.of("Window", "Start screen", "", this::showStart),
                 UserAction.of("Window", "Daylight or dusk", "", this::toggleTheme),
                 UserAction.of("Face", "Front view", "", () -> face.camera().set(graykite.picture.Camera.FRONT)),
-                UserAction.of("Face", "Three-quarter view", "", () -> face.camera().set(graykite.picture.Camera.THREE_QUARTER)),
+                UserAction.of("Face", "Three-quarter view", "", () -> face.camera()
+                        .set(graykite.picture.Camera.THREE_QUARTER)),
                 UserAction.of("Face", "Profile view", "", () -> face.camera().set(graykite.picture.Camera.PROFILE)),
                 UserAction.of("Face", "Mouth view", "", () -> face.camera().set(graykite.picture.Camera.MOUTH))));
         for (Knot station : Knot.values()) {
-            list.add(UserAction.of("Desks", station.title() + " desk", "Ctrl+" + (station.ordinal() + 1), () -> knot.set(station)));
+            list.add(UserAction.of(
+                    "Desks", station.title() + " desk", "Ctrl+" + (station.ordinal() + 1), () -> knot.set(station)));
         }
         return List.copyOf(list);
     }
@@ -646,7 +680,8 @@ public final class StudioWindow {
     private void installKeys() {
         root.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             boolean typing = e.getTarget() instanceof TextInputControl;
-            boolean plain = !e.isControlDown() && !e.isMetaDown() && !e.getCode().isFunctionKey();
+            boolean plain =
+                    !e.isControlDown() && !e.isMetaDown() && !e.getCode().isFunctionKey();
             if ((typing && (plain || e.getCode() == javafx.scene.input.KeyCode.Z)) || overlayOpen()) {
                 return;
             }
@@ -672,8 +707,7 @@ public final class StudioWindow {
     }
 
     private boolean overlayOpen() {
-        return root.getChildren().size() > 1
-                && !(root.getChildren().getLast() instanceof StartScreen);
+        return root.getChildren().size() > 1 && !(root.getChildren().getLast() instanceof StartScreen);
     }
 
     /** A quiet wait for work that was asked for; documentation pictures and tests use it. */

@@ -82,9 +82,7 @@ final class Actions {
 
     private double jawShare(Spot s) {
         double corner = 0.36;
-        double lip = s.half >= 0
-                ? mix(corner, 0.02, Math.pow(s.open, 0.9))
-                : mix(corner, 1, Math.pow(s.open, 1.25));
+        double lip = s.half >= 0 ? mix(corner, 0.02, Math.pow(s.open, 0.9)) : mix(corner, 1, Math.pow(s.open, 1.25));
         Vec m = plan.mouth();
         double line = m.y() + 4 + (m.z() - 8 - s.p.z()) * 0.46;
         double region = smooth(8, -34, s.p.y() - line);
@@ -129,34 +127,21 @@ final class Actions {
                 Group.LIPS,
                 "Tightens the corner of the mouth inward (AU 14)",
                 push(a, m.y(), m.z() - 9, 10, 10, 16, 3.5, 0.8, -5));
-        both(
-                "lipPucker",
-                Group.LIPS,
-                "Draws the lips together and forward, as for a kiss (AU 18)",
-                s -> {
-                    double w = around(s, 1.55, 30);
-                    double dx = -0.42 * s.p.x() * w;
-                    double forward = 8.5 * w * (1 - 0.35 * Math.abs(s.across));
-                    double thick = s.lipness * s.half * s.open * 1.7;
-                    return new Vec(dx, thick + 0.3 * w, forward);
-                });
-        both(
-                "lipFunneler",
-                Group.LIPS,
-                "Opens the lips into a funnel that shows the teeth (AU 22)",
-                s -> {
-                    double w = around(s, 1.45, 26);
-                    double open = s.lipness * s.open;
-                    return new Vec(
-                            -0.25 * s.p.x() * w,
-                            open * (3.2 * s.upper() - 3.6 * s.lower()),
-                            6.5 * w * (0.55 + 0.45 * s.open));
-                });
-        both(
-                "lipTightener",
-                Group.LIPS,
-                "Makes the lips narrow (AU 23)",
-                s -> roll(s, 0.55, -1.6).plus(new Vec(-0.07 * s.p.x() * around(s, 1.3, 22), 0, 0)));
+        both("lipPucker", Group.LIPS, "Draws the lips together and forward, as for a kiss (AU 18)", s -> {
+            double w = around(s, 1.55, 30);
+            double dx = -0.42 * s.p.x() * w;
+            double forward = 8.5 * w * (1 - 0.35 * Math.abs(s.across));
+            double thick = s.lipness * s.half * s.open * 1.7;
+            return new Vec(dx, thick + 0.3 * w, forward);
+        });
+        both("lipFunneler", Group.LIPS, "Opens the lips into a funnel that shows the teeth (AU 22)", s -> {
+            double w = around(s, 1.45, 26);
+            double open = s.lipness * s.open;
+            return new Vec(
+                    -0.25 * s.p.x() * w, open * (3.2 * s.upper() - 3.6 * s.lower()), 6.5 * w * (0.55 + 0.45 * s.open));
+        });
+        both("lipTightener", Group.LIPS, "Makes the lips narrow (AU 23)", s -> roll(s, 0.55, -1.6)
+                .plus(new Vec(-0.07 * s.p.x() * around(s, 1.3, 22), 0, 0)));
         both("lipPressor", Group.LIPS, "Presses the lips on one another (AU 24)", s -> roll(s, 0.42, -1.4));
         pair(
                 "upperLipRaiser",
@@ -171,35 +156,23 @@ final class Actions {
                 "Lowers this side of the lower lip (AU 16)",
                 lip(-1, 0.42, 0.55, 0.4, -6.4, 0.6)
                         .and(lowerOnly(push(a * 0.5, m.y() - 18, m.z() - 2, 14, 11, 16, 0.4, -3, 0))));
-        both(
-                "lipsTogether",
-                Group.LIPS,
-                "Brings the lips together whatever else opens them (AU 8)",
-                s -> new Vec(0, (0.5 * s.lower() - 0.35 * s.upper()) * s.open, -0.5).times(s.lipness));
-        both(
-                "lipToTeeth",
-                Group.LIPS,
-                "Lays the lower lip under the upper teeth, as for f and v (AU 32)",
-                s -> {
-                    double w = s.lipness * s.open;
-                    double under = smooth(-11, 1, s.p.y() - m.y());
-                    Vec low = new Vec(0, 3.0 * (0.4 + 0.6 * under), -2.0 - 5.5 * under).times(w * s.lower());
-                    Vec high = new Vec(0, 3.6, 0.9).times(w * s.upper());
-                    Vec chin = push(0, m.y() - 26, m.z() - 4, 24, 14, 22, 0, 2.6, 0.5).at(s);
-                    return low.plus(high).plus(chin.times(1 - s.lipness));
-                });
-        both(
-                "lipSuck",
-                Group.LIPS,
-                "Draws the lips in over the teeth (AU 28)",
-                s -> roll(s, 0.62, -6).plus(new Vec(0, 0, -2.0 * around(s, 1.3, 20) * (1 - s.lipness))));
-        both(
-                "chinRaiser",
-                Group.LIPS,
-                "Pushes chin and lower lip up (AU 17)",
-                s -> lowerOnly(push(0, m.y() - 30, m.z() - 2, 22, 17, 22, 0, 5, 1.6))
-                        .at(s)
-                        .plus(new Vec(0, 2.6 * s.lower() + 1.6 * s.upper(), 1.8).times(s.lipness * s.open)));
+        both("lipsTogether", Group.LIPS, "Brings the lips together whatever else opens them (AU 8)", s -> new Vec(
+                        0, (0.5 * s.lower() - 0.35 * s.upper()) * s.open, -0.5)
+                .times(s.lipness));
+        both("lipToTeeth", Group.LIPS, "Lays the lower lip under the upper teeth, as for f and v (AU 32)", s -> {
+            double w = s.lipness * s.open;
+            double under = smooth(-11, 1, s.p.y() - m.y());
+            Vec low = new Vec(0, 3.0 * (0.4 + 0.6 * under), -2.0 - 5.5 * under).times(w * s.lower());
+            Vec high = new Vec(0, 3.6, 0.9).times(w * s.upper());
+            Vec chin = push(0, m.y() - 26, m.z() - 4, 24, 14, 22, 0, 2.6, 0.5).at(s);
+            return low.plus(high).plus(chin.times(1 - s.lipness));
+        });
+        both("lipSuck", Group.LIPS, "Draws the lips in over the teeth (AU 28)", s -> roll(s, 0.62, -6)
+                .plus(new Vec(0, 0, -2.0 * around(s, 1.3, 20) * (1 - s.lipness))));
+        both("chinRaiser", Group.LIPS, "Pushes chin and lower lip up (AU 17)", s -> lowerOnly(
+                        push(0, m.y() - 30, m.z() - 2, 22, 17, 22, 0, 5, 1.6))
+                .at(s)
+                .plus(new Vec(0, 2.6 * s.lower() + 1.6 * s.upper(), 1.8).times(s.lipness * s.open)));
     }
 
     private void cheeks() {
@@ -258,7 +231,8 @@ final class Actions {
         double y = Math.max(0, Math.abs(s.p.y() - m.y()) - 7);
         double z = Math.max(0, m.z() - 30 - s.p.z());
         double away = Math.sqrt(x * x + y * y + z * z);
-        return Math.max(s.lipness, 0) * 0.5 + (1 - 0.5 * s.lipness) * bell(away / reach, 0, 0) * (1 - 0.5 * s.lipness)
+        return Math.max(s.lipness, 0) * 0.5
+                + (1 - 0.5 * s.lipness) * bell(away / reach, 0, 0) * (1 - 0.5 * s.lipness)
                 + 0.25 * s.lipness * (1 + s.lipness) * bell(away / reach, 0, 0) * 0.5;
     }
 

@@ -38,7 +38,9 @@ final class EyeParts {
                     double bulge = 1 + 0.055 * smooth(IRIS * 1.25, 0, polar);
                     double turn = 2 * Math.PI * v;
                     return centre.plus(new Vec(
-                                    Math.sin(polar) * Math.cos(turn), -Math.sin(polar) * Math.sin(turn), Math.cos(polar))
+                                    Math.sin(polar) * Math.cos(turn),
+                                    -Math.sin(polar) * Math.sin(turn),
+                                    Math.cos(polar))
                             .times(r * bulge));
                 },
                 p -> {
@@ -55,7 +57,8 @@ final class EyeParts {
                     Colour ringed = inside.mix(rim, smooth(IRIS * 0.84, IRIS * 0.97, polar));
                     Colour vein = white.mix(Colour.srgb(0xCE9A90), 0.55 * smooth(0.9, 1.5, polar));
                     double shaded = 1 - 0.35 * smooth(0.1, 0.75, d.y());
-                    return ringed.mix(vein, smooth(IRIS * 0.985, IRIS * 1.05, polar)).times(shaded);
+                    return ringed.mix(vein, smooth(IRIS * 0.985, IRIS * 1.05, polar))
+                            .times(shaded);
                 });
         return mesh.build();
     }
@@ -111,7 +114,8 @@ final class EyeParts {
                 double side = Math.toRadians(mix(-84, 84, c / (columns - 1.0)));
                 double e = Math.toRadians(elevation[i]);
                 Vec d = new Vec(Math.sin(side), Math.cos(side) * Math.sin(e), Math.cos(side) * Math.cos(e));
-                double lashes = up > 0 ? (i >= 1 && i <= 3 ? 0.92 : i == 4 ? 0.25 : 0) : (i == 2 ? 0.35 : i == 3 ? 0.15 : 0);
+                double lashes =
+                        up > 0 ? (i >= 1 && i <= 3 ? 0.92 : i == 4 ? 0.25 : 0) : (i == 2 ? 0.35 : i == 3 ? 0.15 : 0);
                 Colour colour = tone.mix(lash, lashes).times(i < 2 ? 0.6 : 1);
                 // The lid is ruddier near its rim and darker in the fold.
                 double fold = smooth(14, 34, Math.abs(elevation[i] - margin));

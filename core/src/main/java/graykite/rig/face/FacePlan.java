@@ -64,8 +64,7 @@ record FacePlan(
     }
 
     private double distance(Vec direction, double t) {
-        return form.at(
-                centre.x() + direction.x() * t, centre.y() + direction.y() * t, centre.z() + direction.z() * t);
+        return form.at(centre.x() + direction.x() * t, centre.y() + direction.y() * t, centre.z() + direction.z() * t);
     }
 
     /** Outward direction of the form at a point near its surface. */

@@ -67,8 +67,10 @@ public final class Odile {
         parts.add(Wardrobe.ear(true, HEAD, SKIN, BASE.mix(FLUSH, 0.35), new Vec(66, -16, -8), 56));
         parts.add(Wardrobe.ear(false, HEAD, SKIN, BASE.mix(FLUSH, 0.35), new Vec(66, -16, -8), 56));
         parts.add(Wardrobe.locks(HEAD, SILVER, STEEL, 74, -66, 11));
-        parts.addAll(List.of(Wardrobe.cap(HEAD, 50, Colour.srgb(0xEDEAE2), Colour.srgb(0x27313F), Colour.srgb(0xC9A24E))));
-        parts.addAll(List.of(Wardrobe.clothes(BODY, Colour.srgb(0xD9CDB4), Colour.srgb(0x2E3D52), Colour.srgb(0xC9A24E))));
+        parts.addAll(
+                List.of(Wardrobe.cap(HEAD, 50, Colour.srgb(0xEDEAE2), Colour.srgb(0x27313F), Colour.srgb(0xC9A24E))));
+        parts.addAll(
+                List.of(Wardrobe.clothes(BODY, Colour.srgb(0xD9CDB4), Colour.srgb(0x2E3D52), Colour.srgb(0xC9A24E))));
         List<Corrective> correctives = new ArrayList<>(skin.correctives());
         correctives.add(new Corrective("tongueUp*jawDrop", "tongueUp", "jawDrop"));
         correctives.add(new Corrective("tongueOut*jawDrop", "tongueOut", "jawDrop"));
@@ -79,19 +81,26 @@ public final class Odile {
     private static List<Channel> channels(Actions actions) {
         List<Channel> channels = new ArrayList<>(actions.channels().values());
         channels.add(new Channel("tongueUp", Channel.Group.TONGUE, 0, 1, "Lifts the tip of the tongue to the ridge"));
-        channels.add(new Channel("tongueOut", Channel.Group.TONGUE, 0, 1, "Shows the tongue between the teeth (AU 19)"));
+        channels.add(
+                new Channel("tongueOut", Channel.Group.TONGUE, 0, 1, "Shows the tongue between the teeth (AU 19)"));
         channels.add(new Channel("tongueBack", Channel.Group.TONGUE, 0, 1, "Lifts the back of the tongue"));
         for (String side : List.of("L", "R")) {
             String name = side.equals("L") ? ", left" : ", right";
-            channels.add(new Channel("lidClose." + side, Channel.Group.LIDS, 0, 1, "Closes the eye (AU 43, 45)" + name));
-            channels.add(new Channel("upperLidRaiser." + side, Channel.Group.LIDS, 0, 1, "Opens the eye wide (AU 5)" + name));
-            channels.add(new Channel("lidTightener." + side, Channel.Group.LIDS, 0, 1, "Raises the lower lid (AU 7)" + name));
+            channels.add(
+                    new Channel("lidClose." + side, Channel.Group.LIDS, 0, 1, "Closes the eye (AU 43, 45)" + name));
+            channels.add(new Channel(
+                    "upperLidRaiser." + side, Channel.Group.LIDS, 0, 1, "Opens the eye wide (AU 5)" + name));
+            channels.add(new Channel(
+                    "lidTightener." + side, Channel.Group.LIDS, 0, 1, "Raises the lower lid (AU 7)" + name));
         }
-        channels.add(new Channel("eyeYaw", Channel.Group.EYES, -35, 35, "Turns both eyes to the left, degrees (AU 61, 62)"));
+        channels.add(
+                new Channel("eyeYaw", Channel.Group.EYES, -35, 35, "Turns both eyes to the left, degrees (AU 61, 62)"));
         channels.add(new Channel("eyePitch", Channel.Group.EYES, -25, 25, "Turns both eyes up, degrees (AU 63, 64)"));
-        channels.add(new Channel("headYaw", Channel.Group.HEAD, -60, 60, "Turns the head to the left, degrees (AU 51, 52)"));
+        channels.add(
+                new Channel("headYaw", Channel.Group.HEAD, -60, 60, "Turns the head to the left, degrees (AU 51, 52)"));
         channels.add(new Channel("headPitch", Channel.Group.HEAD, -35, 35, "Turns the head up, degrees (AU 53, 54)"));
-        channels.add(new Channel("headRoll", Channel.Group.HEAD, -30, 30, "Tilts the head to the left, degrees (AU 55, 56)"));
+        channels.add(new Channel(
+                "headRoll", Channel.Group.HEAD, -30, 30, "Tilts the head to the left, degrees (AU 55, 56)"));
         channels.sort(java.util.Comparator.comparing(Channel::group));
         return channels;
     }
@@ -189,7 +198,8 @@ public final class Odile {
         Colour colour = BASE.mix(FLUSH, 0.62 * cheek + 0.5 * nose + 0.22 * chin)
                 .mix(COOL, 0.45 * jaw + 0.25 * socket)
                 .mix(FLUSH.times(0.75), 0.25 * socket);
-        double freckle = Math.sin(p.x() * 1.9 + 3 * Math.sin(p.y() * 0.9)) * Math.sin(p.y() * 2.3 + 2 * Math.sin(p.x() * 0.7));
+        double freckle =
+                Math.sin(p.x() * 1.9 + 3 * Math.sin(p.y() * 0.9)) * Math.sin(p.y() * 2.3 + 2 * Math.sin(p.x() * 0.7));
         colour = colour.times(1 - 0.05 * smooth(0.55, 1, freckle) * (cheek + nose));
         double along = (node.ring() - SkinGrid.SEAM) / (double) SkinGrid.LIP_RINGS;
         if (along <= 1.25) {
@@ -202,8 +212,7 @@ public final class Odile {
         // Light that bounces inside hollows of skin comes back red.
         double hidden = 1 - open;
         return new Colour(
-                (float) (colour.red() * (1 - 0.75 * hidden)),
-                (float) (colour.green() * (1 - 0.98 * hidden)),
-                (float) (colour.blue() * (1 - 1.0 * hidden)));
+                (float) (colour.red() * (1 - 0.75 * hidden)), (float) (colour.green() * (1 - 0.98 * hidden)), (float)
+                        (colour.blue() * (1 - 1.0 * hidden)));
     }
 }

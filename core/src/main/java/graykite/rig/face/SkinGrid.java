@@ -100,7 +100,8 @@ final class SkinGrid {
         double corner = 1 + along * 0.07;
         double x = a * cosine * corner;
         double y = seamHeight(t) + (upper ? 1 : -1) * arch * along;
-        Vec base = plan.surface(new Vec(x, y, plan.mouth().z()).minus(plan.centre()).unit());
+        Vec base = plan.surface(
+                new Vec(x, y, plan.mouth().z()).minus(plan.centre()).unit());
         double bulge = (upper ? plan.upperBulge() * (1 + 0.25 * bow) : plan.lowerBulge() * (1 - 0.12 * bow));
         double middle = Math.pow(1 - Math.pow(t, 4), 0.8);
         double peak = bulge * middle;

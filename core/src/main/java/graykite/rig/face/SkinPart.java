@@ -44,7 +44,13 @@ final class SkinPart {
     private final Part part;
     private final List<Corrective> correctives = new ArrayList<>();
 
-    SkinPart(FacePlan plan, SkinGrid grid, Actions actions, Material material, int joint, Function<SkinGrid.Node, Colour> colour) {
+    SkinPart(
+            FacePlan plan,
+            SkinGrid grid,
+            Actions actions,
+            Material material,
+            int joint,
+            Function<SkinGrid.Node, Colour> colour) {
         this.grid = grid;
         this.actions = actions;
         MeshBuilder mesh = new MeshBuilder("skin", material, joint);

@@ -142,13 +142,15 @@ final class Wardrobe {
                             double y = mix(topY, low, u);
                             double away = 1 + 0.10 * Math.sin(Math.PI * Math.min(1, u * 1.15));
                             double tuck = 1 - 0.20 * smooth(0.55, 1, u);
-                            double swirl = turn + (0.55 * smooth(0.1, 0.9, u) + 0.10 * Math.sin(u * 5 + t * 9)) * (1 - t);
+                            double swirl =
+                                    turn + (0.55 * smooth(0.1, 0.9, u) + 0.10 * Math.sin(u * 5 + t * 9)) * (1 - t);
                             double under = mix(0.93, 1, smooth(0, 0.3, u));
                             double rx = (79 * away * tuck + 3) * under;
                             double rz = 95 * away * tuck * under;
                             double cx = s * rx * Math.sin(swirl);
                             double cz = -12 + rz * Math.cos(swirl);
-                            double radius = wide * Math.pow(Math.max(0.0001, Math.sin(Math.PI * mix(0.30, 0.998, u))), 0.6);
+                            double radius =
+                                    wide * Math.pow(Math.max(0.0001, Math.sin(Math.PI * mix(0.30, 0.998, u))), 0.6);
                             double a = s * 2 * Math.PI * v;
                             double nx = s * Math.sin(swirl);
                             double nz = Math.cos(swirl);
@@ -167,7 +169,8 @@ final class Wardrobe {
     }
 
     /** A brow as a carved bar that follows the skin: thick inside, thin outside. */
-    static Part brow(FacePlan plan, Actions actions, boolean left, int joint, Colour colour, double thick, double arch) {
+    static Part brow(
+            FacePlan plan, Actions actions, boolean left, int joint, Colour colour, double thick, double arch) {
         MeshBuilder mesh = new MeshBuilder(left ? "left brow" : "right brow", HAIR, joint);
         Vec b = plan.brow();
         int sign = left ? 1 : -1;
@@ -179,13 +182,17 @@ final class Wardrobe {
                 true,
                 (u, v) -> {
                     double x = sign * mix(b.x() - 19, b.x() + 18, u);
-                    double y = b.y() + arch * Math.sin(Math.PI * Math.pow(u, 1.15)) - 2.5 * smooth(0.6, 1, u) - 1.5 * (1 - u);
+                    double y = b.y()
+                            + arch * Math.sin(Math.PI * Math.pow(u, 1.15))
+                            - 2.5 * smooth(0.6, 1, u)
+                            - 1.5 * (1 - u);
                     double width = thick * Math.pow(Math.sin(Math.PI * mix(0.13, 0.985, u)), 0.55) * mix(1, 0.55, u);
                     double turn = sign * 2 * Math.PI * v;
                     double tuft = 1 + 0.10 * Math.sin(u * 70 + Math.cos(turn) * 2.5);
                     double along = width * Math.cos(turn) * tuft;
                     double out = Math.max(-1.2, 0.62 * width * Math.sin(turn) * tuft);
-                    Vec base = plan.surface(new Vec(x, y + along, b.z()).minus(plan.centre()).unit());
+                    Vec base = plan.surface(
+                            new Vec(x, y + along, b.z()).minus(plan.centre()).unit());
                     return base.plus(plan.normal(base).times(out + 0.3));
                 },
                 p -> colour.times(0.9 + 0.2 * Math.sin(p.x() * 2.3 + p.y() * 1.1)));
@@ -212,7 +219,8 @@ final class Wardrobe {
                     double y = tall * 0.5 * r * Math.sin(turn);
                     double z = tall * 0.31 * r * Math.cos(turn) * lobe - y * 0.18;
                     double rimUp = u < 0.5
-                            ? 3.8 * smooth(0.55, 0.95, r) * smooth(-0.9, 0.3, -Math.cos(turn)) - 3.4 * smooth(0.75, 0.1, r)
+                            ? 3.8 * smooth(0.55, 0.95, r) * smooth(-0.9, 0.3, -Math.cos(turn))
+                                    - 3.4 * smooth(0.75, 0.1, r)
                             : -6 * (u - 0.5) / 0.5 + 3.0;
                     double out = 8 + rimUp + 0.30 * -z;
                     return at.plus(new Vec(0, y, z)).plus(new Vec(out, 0, 0));
@@ -291,7 +299,10 @@ final class Wardrobe {
                         double shoulder = Math.pow(Math.sin(t * Math.PI / 2), 0.9);
                         rx = mix(76, 182, shoulder);
                         rz = mix(70, 98, shoulder);
-                        y = -153 - 34 * Math.pow(t, 1.5) * (0.6 + 0.9 * Math.abs(s)) - 130 * Math.pow(t, 5) - 10 * openFront;
+                        y = -153
+                                - 34 * Math.pow(t, 1.5) * (0.6 + 0.9 * Math.abs(s))
+                                - 130 * Math.pow(t, 5)
+                                - 10 * openFront;
                     }
                     return new Vec(rx * s, y, -20 + rz * c);
                 },
@@ -308,7 +319,9 @@ final class Wardrobe {
                         double polar = u * Math.PI / 2 * 1.1;
                         double turn = 2 * Math.PI * v;
                         return at.plus(new Vec(
-                                8 * Math.sin(polar) * Math.cos(turn), -8 * Math.sin(polar) * Math.sin(turn), 5 * Math.cos(polar)));
+                                8 * Math.sin(polar) * Math.cos(turn),
+                                -8 * Math.sin(polar) * Math.sin(turn),
+                                5 * Math.cos(polar)));
                     },
                     p -> button);
         }

@@ -24,10 +24,12 @@ public final class ActingDesk extends Desk {
                         Parts.title("Acting"),
                         Parts.card(
                                 Parts.heading("Instincts"),
-                                Parts.quiet("Blinks, small darts of the eyes, and the head and brows on loud syllables."),
+                                Parts.quiet(
+                                        "Blinks, small darts of the eyes, and the head and brows on loud syllables."),
                                 facts,
                                 vary),
-                        Parts.quiet("Still to come: expressions on the line, layers, live pass, look points and cues."));
+                        Parts.quiet(
+                                "Still to come: expressions on the line, layers, live pass, look points and cues."));
     }
 
     @Override

@@ -20,16 +20,21 @@ public final class CastDesk extends Desk {
         getChildren()
                 .addAll(
                         Parts.title("Cast"),
-                        Parts.card(name, Parts.quiet("Captain of the night ferry at Saltmere, sixty, warm and dry."), facts),
+                        Parts.card(
+                                name,
+                                Parts.quiet("Captain of the night ferry at Saltmere, sixty, warm and dry."),
+                                facts),
                         Parts.heading("Her mouth shapes"),
                         shapes,
-                        Parts.quiet("Still to come: Pim, Brine, and characters of your own from glTF, OBJ shapes, drawings or one picture."));
+                        Parts.quiet(
+                                "Still to come: Pim, Brine, and characters of your own from glTF, OBJ shapes, drawings or one picture."));
     }
 
     /** Shows the character once it is made. */
     public void show(Character character, MouthPictures pictures) {
-        facts.setText(character.triangleCount() + " triangles, " + character.channels().size()
-                + " channels named after FACS, " + character.poses().size() + " poses.");
+        facts.setText(character.triangleCount() + " triangles, "
+                + character.channels().size() + " channels named after FACS, "
+                + character.poses().size() + " poses.");
         for (Viseme viseme : Viseme.values()) {
             ImageView view = new ImageView(pictures.of(viseme));
             view.setFitWidth(92);

@@ -38,7 +38,8 @@ public final class DeliveryDesk extends Desk {
         this.camera = camera;
         VBox choices = new VBox(6);
         for (Delivery.Format format : Delivery.Format.values()) {
-            ToggleButton choice = new ToggleButton(format.title() + (format.extension().isEmpty() ? "" : "   " + format.extension()));
+            ToggleButton choice =
+                    new ToggleButton(format.title() + (format.extension().isEmpty() ? "" : "   " + format.extension()));
             choice.setToggleGroup(formats);
             choice.setUserData(format);
             choice.setMaxWidth(Double.MAX_VALUE);
@@ -75,7 +76,8 @@ public final class DeliveryDesk extends Desk {
                         pictures,
                         frames,
                         export,
-                        Parts.quiet("Still to come: many lines at once, ranges, exposure sheets, subtitles from here."));
+                        Parts.quiet(
+                                "Still to come: many lines at once, ranges, exposure sheets, subtitles from here."));
     }
 
     private Delivery.Format format() {
@@ -113,7 +115,8 @@ public final class DeliveryDesk extends Desk {
         }
         if (chosen != null) {
             Path path = chosen.toPath();
-            boolean named = format == Delivery.Format.PICTURES || path.toString().endsWith(format.extension());
+            boolean named =
+                    format == Delivery.Format.PICTURES || path.toString().endsWith(format.extension());
             exportTo(named ? path : path.resolveSibling(path.getFileName() + format.extension()));
         }
     }
@@ -137,7 +140,9 @@ public final class DeliveryDesk extends Desk {
                             Delivery.deliver(performance.get(), sound.get().sound(), chosen, how, path, progress);
                             return path;
                         },
-                        done -> workspace.jobs().say("Exported " + done.getFileName() + " to " + done.getParent() + "."));
+                        done -> workspace
+                                .jobs()
+                                .say("Exported " + done.getFileName() + " to " + done.getParent() + "."));
     }
 
     @Override

@@ -61,7 +61,8 @@ public final class MouthDesk extends Desk {
                         Parts.card(strength, lead, smoothness),
                         Parts.heading("Mouth chart"),
                         chart,
-                        Parts.quiet("p, b and m always seal the lips; f and v lay the lower lip under the teeth, whatever the strength."),
+                        Parts.quiet(
+                                "p, b and m always seal the lips; f and v lay the lower lip under the teeth, whatever the strength."),
                         Parts.quiet("Still to come: changing the chart, diction, touch-ups, crisp and held motion."));
     }
 
@@ -87,7 +88,8 @@ public final class MouthDesk extends Desk {
             for (Phone phone : Phone.values()) {
                 PhoneShape shape = standard.phones().get(phone);
                 if (phone != Phone.SIL && shape.steps().getFirst().viseme() == viseme) {
-                    phones.add(phone.ipa() + (shape.steps().size() > 1 && shape.steps().get(1).from() > 0 ? "→" : ""));
+                    phones.add(phone.ipa()
+                            + (shape.steps().size() > 1 && shape.steps().get(1).from() > 0 ? "→" : ""));
                 }
             }
             ImageView view = new ImageView(pictures.of(viseme));

@@ -93,7 +93,8 @@ final class Parts {
             slider.setAccessibleText(name);
             slider.setBlockIncrement((max - min) / 50);
             number.getStyleClass().add("figures");
-            number.setPrefWidth(88);
+            number.setMinWidth(112);
+            number.setPrefWidth(112);
             number.setAlignment(Pos.CENTER_RIGHT);
             number.setAccessibleText(name + ", as a number");
             HBox.setHgrow(slider, Priority.ALWAYS);

@@ -24,7 +24,8 @@ public final class ProofDesk extends Desk {
                 .addAll(
                         Parts.title("Proof"),
                         Parts.card(Parts.heading("Closures, measured on the mesh"), closures),
-                        Parts.quiet("Still to come: proof notes with reasons and fixes, comparing versions, comments."));
+                        Parts.quiet(
+                                "Still to come: proof notes with reasons and fixes, comparing versions, comments."));
     }
 
     @Override
@@ -37,8 +38,8 @@ public final class ProofDesk extends Desk {
         LipGap gap = new LipGap(performance.character());
         FrameRate rate = workspace.project().rate();
         MouthChart chart = MouthChart.standard(performance.character());
-        List<TimeRange> ranges = MouthSolver.closures(
-                performance.timing(), chart, performance.settings(), PhoneShape.Closure.LIPS);
+        List<TimeRange> ranges =
+                MouthSolver.closures(performance.timing(), chart, performance.settings(), PhoneShape.Closure.LIPS);
         int sealed = 0;
         double widest = 0;
         for (TimeRange range : ranges) {

@@ -66,7 +66,8 @@ public final class ReadingDesk extends Desk {
                         Parts.row(read, load),
                         unknown,
                         selected,
-                        Parts.quiet("Drag the edges of words and sounds on the sheet; double-click a word to change its text."));
+                        Parts.quiet(
+                                "Drag the edges of words and sounds on the sheet; double-click a word to change its text."));
     }
 
     /** Takes over what was typed and reads. */
@@ -77,7 +78,8 @@ public final class ReadingDesk extends Desk {
 
     private void commitScript() {
         String text = script.getText();
-        workspace.shot()
+        workspace
+                .shot()
                 .filter(s -> !s.script().equals(text))
                 .ifPresent(s -> workspace.editShot("Edit script", 0, shot -> shot.withScript(text)));
     }
@@ -150,7 +152,10 @@ public final class ReadingDesk extends Desk {
         }
         if (!unknown.getChildren().isEmpty()) {
             unknown.getChildren().addFirst(Parts.heading("Not in the dictionary"));
-            unknown.getChildren().add(Parts.quiet("Their sounds are guessed from the letters. Spell them as they sound if the guess is wrong."));
+            unknown.getChildren()
+                    .add(
+                            Parts.quiet(
+                                    "Their sounds are guessed from the letters. Spell them as they sound if the guess is wrong."));
         }
     }
 
@@ -165,7 +170,8 @@ public final class ReadingDesk extends Desk {
         } else {
             TimedPhone phone = word.phones().get(s.phone());
             chosen.setText("/" + phone.phone().ipa() + "/ in \"" + word.text() + "\"");
-            chosenSound.setText(phone.phone().name() + " as in \"" + phone.phone().example() + "\"" + (phone.pinned() ? ", set by hand" : ""));
+            chosenSound.setText(phone.phone().name() + " as in \""
+                    + phone.phone().example() + "\"" + (phone.pinned() ? ", set by hand" : ""));
             from = phone.start();
             to = phone.end();
         }

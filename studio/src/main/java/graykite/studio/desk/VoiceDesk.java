@@ -36,7 +36,8 @@ public final class VoiceDesk extends Desk {
         add.setOnAction(e -> chooseRecording.accept(false));
         replace.setOnAction(e -> chooseRecording.accept(true));
         replace.setTooltip(new Tooltip("Another take of the same words"));
-        simulated.setTooltip(new Tooltip("A plain built-in voice says the script; stands in until there is a recording"));
+        simulated.setTooltip(
+                new Tooltip("A plain built-in voice says the script; stands in until there is a recording"));
         simulated.setOnAction(e -> workspace.speakWithSimulatedVoice());
         remove.setOnAction(e -> workspace.shot().ifPresent(s -> workspace.edit("Remove line", p -> p.without(s.id()))));
         name.setAccessibleText("Name of the line");
@@ -61,7 +62,9 @@ public final class VoiceDesk extends Desk {
 
     private void rename() {
         String text = name.getText().strip();
-        workspace.shot().filter(s -> !text.isEmpty() && !text.equals(s.title().strip()))
+        workspace
+                .shot()
+                .filter(s -> !text.isEmpty() && !text.equals(s.title().strip()))
                 .ifPresent(s -> workspace.editShot("Rename line", 0, shot -> shot.withTitle(text)));
     }
 
@@ -76,7 +79,10 @@ public final class VoiceDesk extends Desk {
         simulated.setDisable(shot.map(s -> s.script().isBlank()).orElse(true));
         file.setText(shot.flatMap(Shot::sound).map(s -> s.name()).orElse("No recording yet"));
         facts.setText(sound.map(s -> describe(s.sound()))
-                .orElse(shot.isEmpty() ? "Add one, or drop it on the window." : "Add a recording to this line, or let the simulated voice speak its script."));
+                .orElse(
+                        shot.isEmpty()
+                                ? "Add one, or drop it on the window."
+                                : "Add a recording to this line, or let the simulated voice speak its script."));
         warnings.getChildren().clear();
         sound.ifPresent(s -> s.warnings().forEach(w -> {
             Label label = new Label(w);
@@ -94,7 +100,9 @@ public final class VoiceDesk extends Desk {
                 Locale.ROOT,
                 "%.2f s, %s, %s kHz, peak %.1f dB",
                 sound.duration(),
-                sound.channelCount() == 1 ? "mono" : sound.channelCount() == 2 ? "stereo" : sound.channelCount() + " channels",
+                sound.channelCount() == 1
+                        ? "mono"
+                        : sound.channelCount() == 2 ? "stereo" : sound.channelCount() + " channels",
                 trimmed(sound.rate() / 1000.0),
                 20 * Math.log10(Math.max(1e-6, sound.peak())));
     }

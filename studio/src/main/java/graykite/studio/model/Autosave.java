@@ -70,7 +70,9 @@ public final class Autosave implements AutoCloseable {
             return found;
         }
         try (var files = Files.list(folder)) {
-            for (Path file : files.sorted(java.util.Comparator.comparing(Autosave::modified).reversed()).toList()) {
+            for (Path file : files.sorted(
+                            java.util.Comparator.comparing(Autosave::modified).reversed())
+                    .toList()) {
                 String name = file.getFileName().toString();
                 if (name.startsWith("unsaved-") && name.endsWith(ProjectFiles.EXTENSION) && !isAlive(name)) {
                     rescue(file, found);

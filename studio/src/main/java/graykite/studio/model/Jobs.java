@@ -20,8 +20,8 @@ import javafx.beans.property.ReadOnlyStringWrapper;
  * the next waits for it.
  */
 public final class Jobs implements AutoCloseable {
-    private final ExecutorService worker =
-            Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("kite-job").factory());
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("kite-job").factory());
     private final ReadOnlyStringWrapper running = new ReadOnlyStringWrapper("");
     private final ReadOnlyDoubleWrapper fraction = new ReadOnlyDoubleWrapper(0);
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
@@ -92,7 +92,8 @@ public final class Jobs implements AutoCloseable {
     }
 
     private static String explain(String name, Throwable failure) {
-        Throwable cause = failure instanceof CompletionException && failure.getCause() != null ? failure.getCause() : failure;
+        Throwable cause =
+                failure instanceof CompletionException && failure.getCause() != null ? failure.getCause() : failure;
         if (cause instanceof BadInput) {
             return cause.getMessage();
         }

@@ -47,7 +47,8 @@ public final class Workspace {
     private final Map<SoundFile, LineSound> decoded = new IdentityHashMap<>();
     private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>(History.of(Project.empty()));
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final ReadOnlyObjectWrapper<Project> saved = new ReadOnlyObjectWrapper<>(history.get().present());
+    private final ReadOnlyObjectWrapper<Project> saved =
+            new ReadOnlyObjectWrapper<>(history.get().present());
     private final ObjectProperty<String> shotId = new SimpleObjectProperty<>("");
     private final ReadOnlyObjectWrapper<Optional<LineSound>> sound = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Performance>> performance =
@@ -191,8 +192,10 @@ public final class Workspace {
         if (acted != null && actedShot != null && actedShot.timing().equals(Optional.of(before))) {
             int first = Math.max(0, word - 1);
             int last = Math.min(moved.words().size() - 1, word + 1);
-            double from = Math.min(before.words().get(first).start(), moved.words().get(first).start());
-            double to = Math.max(before.words().get(last).end(), moved.words().get(last).end());
+            double from = Math.min(
+                    before.words().get(first).start(), moved.words().get(first).start());
+            double to = Math.max(
+                    before.words().get(last).end(), moved.words().get(last).end());
             acted = acted.retimed(moved, from, to);
             actedShot = shot;
         }
@@ -287,9 +290,12 @@ public final class Workspace {
                     edit("Read the line", p -> p.shot(id)
                             .map(s -> p.with(s.withTiming(timing)))
                             .orElse(p));
-                    long guessed = timing.words().stream().filter(w -> w.guessed()).count();
+                    long guessed =
+                            timing.words().stream().filter(w -> w.guessed()).count();
                     jobs.say(timing.words().size() + " words read"
-                            + (guessed == 0 ? "." : "; " + guessed + " not in the dictionary, their sounds are guessed."));
+                            + (guessed == 0
+                                    ? "."
+                                    : "; " + guessed + " not in the dictionary, their sounds are guessed."));
                 });
     }
 
@@ -298,9 +304,12 @@ public final class Workspace {
         shot().flatMap(Shot::timing).ifPresent(timing -> {
             StringBuilder script = new StringBuilder();
             for (int w = 0; w < timing.words().size(); w++) {
-                String written = w == word ? text.strip() : timing.words().get(w).text();
+                String written =
+                        w == word ? text.strip() : timing.words().get(w).text();
                 if (!written.isEmpty()) {
-                    script.append(script.isEmpty() ? "" : " ").append(written).append(timing.words().get(w).mark());
+                    script.append(script.isEmpty() ? "" : " ")
+                            .append(written)
+                            .append(timing.words().get(w).mark());
                 }
             }
             editShot("Retype word", 0, s -> s.withScript(script.toString()));
@@ -365,7 +374,8 @@ public final class Workspace {
                     LineSound opened = LineSound.of(SoundReader.read(path, progress));
                     try {
                         SoundFile source = new SoundFile(path.getFileName().toString(), Files.readAllBytes(path));
-                        String script = ScriptFiles.beside(path).map(ScriptFiles::read).orElse("");
+                        String script =
+                                ScriptFiles.beside(path).map(ScriptFiles::read).orElse("");
                         return new Arrival(source, opened, script);
                     } catch (IOException gone) {
                         throw graykite.base.BadInput.inFile(path, "vanished while it was opened.", gone);
@@ -412,7 +422,8 @@ public final class Workspace {
     /** A script file becomes the words of the current line. */
     public void loadScript(Path path) {
         if (shot().isEmpty()) {
-            Shot line = Shot.empty(Project.newId(), path.getFileName().toString().replaceFirst("\\.[^.]*$", ""));
+            Shot line =
+                    Shot.empty(Project.newId(), path.getFileName().toString().replaceFirst("\\.[^.]*$", ""));
             edit("Add line", p -> p.with(line));
             shotId.set(line.id());
         }
@@ -437,7 +448,10 @@ public final class Workspace {
                         ByteArrayOutputStream wav = new ByteArrayOutputStream();
                         try {
                             graykite.media.WavFiles.write(
-                                    SimulatedVoice.speak(Script.of(shot.script()).spokenText()).sound(), wav);
+                                    SimulatedVoice.speak(
+                                                    Script.of(shot.script()).spokenText())
+                                            .sound(),
+                                    wav);
                         } catch (IOException impossible) {
                             throw new IllegalStateException(impossible);
                         }

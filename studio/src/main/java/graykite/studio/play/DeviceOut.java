@@ -14,8 +14,8 @@ public final class DeviceOut implements AudioOut {
     private static final double BUFFER_SECONDS = 0.08;
     private static final double CHUNK_SECONDS = 0.01;
 
-    private final ExecutorService feeder =
-            Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("kite-sound").factory());
+    private final ExecutorService feeder = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("kite-sound").factory());
     private volatile Feed current = Feed.NONE;
     private SourceDataLine line;
     private int lineRate;
@@ -70,7 +70,10 @@ public final class DeviceOut implements AudioOut {
                 lineRate = rate;
             } catch (LineUnavailableException | IllegalArgumentException unavailable) {
                 System.getLogger(DeviceOut.class.getName())
-                        .log(System.Logger.Level.WARNING, "The sound device does not take " + rate + " Hz.", unavailable);
+                        .log(
+                                System.Logger.Level.WARNING,
+                                "The sound device does not take " + rate + " Hz.",
+                                unavailable);
                 return;
             }
         }

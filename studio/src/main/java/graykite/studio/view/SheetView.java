@@ -98,6 +98,9 @@ public final class SheetView extends Pane {
         editor.getStyleClass().add("word-editor");
         editor.setVisible(false);
         playhead.setStrokeWidth(1.5);
+        // Unmanaged: moving them must not lay out, and so draw, the rows again.
+        playhead.setManaged(false);
+        playheadKite.setManaged(false);
         playhead.setMouseTransparent(true);
         playheadKite.setMouseTransparent(true);
         getChildren().addAll(canvas, playhead, playheadKite, scroll, editor);
@@ -141,7 +144,8 @@ public final class SheetView extends Pane {
     // --- time and place ------------------------------------------------------------------------------------------
 
     private double duration() {
-        return Math.max(0.1, workspace.sound().get().map(s -> s.sound().duration()).orElse(5.0));
+        return Math.max(
+                0.1, workspace.sound().get().map(s -> s.sound().duration()).orElse(5.0));
     }
 
     private double visibleSeconds() {
@@ -210,10 +214,13 @@ public final class SheetView extends Pane {
     @Override
     protected void layoutChildren() {
         double barHeight = 14;
-        canvas.setWidth(getWidth());
-        canvas.setHeight(Math.max(1, getHeight() - barHeight));
+        double height = Math.max(1, getHeight() - barHeight);
         scroll.resizeRelocate(GUTTER, getHeight() - barHeight, Math.max(10, getWidth() - GUTTER), barHeight);
-        draw();
+        if (canvas.getWidth() != getWidth() || canvas.getHeight() != height) {
+            canvas.setWidth(getWidth());
+            canvas.setHeight(height);
+            draw();
+        }
     }
 
     private void draw() {
@@ -419,8 +426,7 @@ public final class SheetView extends Pane {
             double cut = (MouthPictures.SIZE - source) / 2;
             g.setGlobalAlpha(segment.isSilence() ? 0.35 : 1);
             double left = x + (width - shown) / 2;
-            g.drawImage(
-                    pictures.get().of(viseme), cut, 0, source, MouthPictures.SIZE, left, top + 4, shown, side);
+            g.drawImage(pictures.get().of(viseme), cut, 0, source, MouthPictures.SIZE, left, top + 4, shown, side);
             g.setGlobalAlpha(1);
             g.setStroke(palette.sand());
             g.setLineWidth(1);
@@ -463,7 +469,8 @@ public final class SheetView extends Pane {
     }
 
     /** Generated blocks have plain edges, blocks that a hand touched notched ones. */
-    private void block(GraphicsContext g, double from, double to, double top, double height, boolean own, boolean chosen) {
+    private void block(
+            GraphicsContext g, double from, double to, double top, double height, boolean own, boolean chosen) {
         double x = snap(xOf(from));
         double width = Math.max(2, snap(xOf(to)) - x - 1);
         Color colour = own ? palette.tide() : palette.sand();
@@ -660,7 +667,11 @@ public final class SheetView extends Pane {
     }
 
     private Optional<Integer> wordAt(double x) {
-        int word = workspace.shot().flatMap(s -> s.timing()).map(t -> t.wordAt(timeAt(x))).orElse(-1);
+        int word = workspace
+                .shot()
+                .flatMap(s -> s.timing())
+                .map(t -> t.wordAt(timeAt(x)))
+                .orElse(-1);
         return word < 0 ? Optional.empty() : Optional.of(word);
     }
 
@@ -672,7 +683,14 @@ public final class SheetView extends Pane {
         }
         int phone = -1;
         if (!inWords(y)) {
-            List<TimedPhone> phones = workspace.shot().orElseThrow().timing().orElseThrow().words().get(word.get()).phones();
+            List<TimedPhone> phones = workspace
+                    .shot()
+                    .orElseThrow()
+                    .timing()
+                    .orElseThrow()
+                    .words()
+                    .get(word.get())
+                    .phones();
             for (int p = 0; p < phones.size(); p++) {
                 if (phones.get(p).range().contains(timeAt(x))) {
                     phone = p;
@@ -685,7 +703,13 @@ public final class SheetView extends Pane {
     private ContextMenu menuAt(double x, double y) {
         ContextMenu menu = new ContextMenu();
         wordAt(x).ifPresent(word -> {
-            TimedWord timed = workspace.shot().orElseThrow().timing().orElseThrow().words().get(word);
+            TimedWord timed = workspace
+                    .shot()
+                    .orElseThrow()
+                    .timing()
+                    .orElseThrow()
+                    .words()
+                    .get(word);
             MenuItem edit = new MenuItem("Edit \"" + timed.text() + "\" and read again");
             edit.setOnAction(e -> editWord(word));
             MenuItem loop = new MenuItem("Loop \"" + timed.text() + "\"");
@@ -731,7 +755,8 @@ public final class SheetView extends Pane {
 
     /** Opens the field over a word; Enter reads the line again with the new text. */
     public void editWord(int word) {
-        TimedWord timed = workspace.shot().orElseThrow().timing().orElseThrow().words().get(word);
+        TimedWord timed =
+                workspace.shot().orElseThrow().timing().orElseThrow().words().get(word);
         editor.setText(timed.text());
         double x = Math.max(GUTTER, xOf(timed.start()));
         editor.resizeRelocate(x, RULER + WAVE, Math.max(90, xOf(timed.end()) - x), WORDS);
@@ -748,7 +773,11 @@ public final class SheetView extends Pane {
         }
         editedWord = -1;
         editor.setVisible(false);
-        String now = workspace.shot().flatMap(s -> s.timing()).map(t -> t.words().get(word).text()).orElse("");
+        String now = workspace
+                .shot()
+                .flatMap(s -> s.timing())
+                .map(t -> t.words().get(word).text())
+                .orElse("");
         if (!editor.getText().strip().equals(now)) {
             workspace.retypeWord(word, editor.getText());
         }

@@ -35,8 +35,8 @@ public final class StageView extends StackPane implements AutoCloseable {
     /** A picture to be drawn. */
     private record Wish(double[] values, Camera camera, int width, int height) {}
 
-    private final ExecutorService painter =
-            Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("kite-stage").factory());
+    private final ExecutorService painter = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("kite-stage").factory());
     private final AtomicReference<Wish> wish = new AtomicReference<>();
     private final Renderer renderer = new Renderer();
     private final ImageView image = new ImageView();
@@ -47,6 +47,8 @@ public final class StageView extends StackPane implements AutoCloseable {
     private PixelBuffer<IntBuffer> pixels;
     private int[] drawn = new int[0];
     private volatile long lastFrameNanos;
+    private volatile long shown;
+    private Optional<Runnable> firstShown = Optional.empty();
     private double dragX;
     private double dragY;
 
@@ -117,6 +119,16 @@ public final class StageView extends StackPane implements AutoCloseable {
         return lastFrameNanos / 1e6;
     }
 
+    /** Calls back once, when the first picture of a line is on screen. */
+    public void whenFirstShown(Runnable action) {
+        firstShown = Optional.of(action);
+    }
+
+    /** How many pictures were shown so far. */
+    public long pictures() {
+        return shown;
+    }
+
     private void request() {
         int width = (int) Math.round(getWidth());
         int height = (int) Math.round(getHeight());
@@ -144,6 +156,9 @@ public final class StageView extends StackPane implements AutoCloseable {
     }
 
     private void present(Wish now, int[] target) {
+        shown = shown + 1;
+        firstShown.ifPresent(Runnable::run);
+        firstShown = Optional.empty();
         if (target != drawn || pixels == null) {
             drawn = target;
             pixels = new PixelBuffer<>(

@@ -50,7 +50,7 @@ public final class StartScreen extends StackPane {
         column.setMaxHeight(USE_PREF_SIZE);
         column.setAlignment(Pos.CENTER_LEFT);
         Label name = new Label("Gray Kite");
-        name.setStyle("-fx-font-weight: 600; -fx-font-size: 30px; -fx-text-fill: ink;");
+        name.setStyle("-fx-font-family: 'Inter Semi Bold'; -fx-font-size: 30px; -fx-text-fill: ink;");
         Label purpose = new Label("A recorded line, its words and a character: out comes a speaking face.");
         purpose.getStyleClass().add("quiet");
         purpose.setStyle("-fx-font-size: 14px;");
@@ -79,7 +79,8 @@ public final class StartScreen extends StackPane {
     }
 
     private static Image portrait(Character character) {
-        double[] values = character.values(Pose.of("lipCornerPuller", 0.35, "cheekRaiser", 0.3, "headYaw", -9, "eyeYaw", 5));
+        double[] values =
+                character.values(Pose.of("lipCornerPuller", 0.35, "cheekRaiser", 0.3, "headYaw", -9, "eyeYaw", 5));
         Camera camera = new Camera(new Vec(0, -14, 15), 20, 3, 1400, 390);
         return MouthPictures.image(new Renderer().draw(new Deformer(character).deform(values), camera, 600, 800));
     }
@@ -89,7 +90,8 @@ public final class StartScreen extends StackPane {
         icon.setIconSize(26);
         Label drop = new Label("Drop a recording and its script here");
         drop.getStyleClass().add("heading");
-        Label formats = new Label("WAV, AIFF, FLAC, OGG, MP3 or M4A. A text file of the same name is taken as its words.");
+        Label formats =
+                new Label("WAV, AIFF, FLAC, OGG, MP3 or M4A. A text file of the same name is taken as its words.");
         formats.getStyleClass().add("quiet");
         Button browse = new Button("Choose a recording…");
         browse.setOnAction(e -> asks.recordingDialog());

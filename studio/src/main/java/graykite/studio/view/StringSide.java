@@ -59,8 +59,8 @@ public final class StringSide extends VBox {
             State now = state.apply(knot);
             button.setGraphic(
                     KiteMark.knot(now.fill(), now.fill() >= 1 ? palette.moss() : palette.sand(), palette.ink2()));
-            Tooltip tip = new Tooltip(knot.title() + ": " + knot.purpose() + "\n" + now.says() + "  (Ctrl+"
-                    + (knot.ordinal() + 1) + ")");
+            Tooltip tip = new Tooltip(
+                    knot.title() + ": " + knot.purpose() + "\n" + now.says() + "  (Ctrl+" + (knot.ordinal() + 1) + ")");
             button.setTooltip(tip);
             button.setAccessibleText(knot.title() + ". " + now.says());
         });

@@ -41,8 +41,8 @@ public final class TransportBar extends HBox {
         speed.getItems().addAll("Speed 1", "Speed ½", "Speed ¼");
         speed.setValue("Speed 1");
         speed.setTooltip(new Tooltip("Playing speed; the pitch stays (H for half)"));
-        speed.setOnAction(e -> player.speed()
-                .set(Math.pow(0.5, speed.getSelectionModel().getSelectedIndex())));
+        speed.setOnAction(
+                e -> player.speed().set(Math.pow(0.5, speed.getSelectionModel().getSelectedIndex())));
         player.speed().addListener((o, b, n) -> speed.getSelectionModel()
                 .select((int) Math.round(-Math.log(n.doubleValue()) / Math.log(2))));
         clock.getStyleClass().add("figures");
@@ -55,7 +55,8 @@ public final class TransportBar extends HBox {
         rate.setTooltip(new Tooltip("Frames a second of the project"));
         rate.setPrefWidth(92);
         rate.setOnAction(e -> {
-            if (rate.getValue() != null && !rate.getValue().equals(workspace.project().rate().toString())) {
+            if (rate.getValue() != null
+                    && !rate.getValue().equals(workspace.project().rate().toString())) {
                 FrameRate chosen = FrameRate.parse(rate.getValue());
                 workspace.edit("Frame rate", p -> p.withRate(chosen));
             }

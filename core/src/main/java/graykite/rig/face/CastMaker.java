@@ -1,0 +1,22 @@
+package graykite.rig.face;
+
+import graykite.rig.CharacterStore;
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/** Run by the build: makes the cast once and stores it among the resources. */
+public final class CastMaker {
+    private CastMaker() {}
+
+    /** @param arguments the folder of the compiled classes */
+    public static void main(String[] arguments) throws IOException {
+        Path file = Path.of(arguments[0], "graykite", "cast", "odile.character");
+        Files.createDirectories(file.getParent());
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
+            CharacterStore.write(Odile.build(), out);
+        }
+    }
+}
