@@ -137,7 +137,7 @@ public final class ProjectFiles {
             json = new ObjectMapper(factory).readTree(document);
         } catch (JsonProcessingException broken) {
             throw new BadInput(
-                    name + ", " + DOCUMENT + ", line " + broken.getLocation().getLineNr()
+                    name + ", " + DOCUMENT + ", line " + lineOf(broken)
                             + ": is not valid JSON. Open the last autosave from the start screen.",
                     broken);
         } catch (IOException impossible) {
@@ -166,6 +166,10 @@ public final class ProjectFiles {
         } catch (IllegalArgumentException broken) {
             throw new BadInput(name + ": " + broken.getMessage(), broken);
         }
+    }
+
+    private static int lineOf(JsonProcessingException broken) {
+        return broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
     }
 
     private static Shot shot(JsonNode json, Map<String, byte[]> entries, String place) {

@@ -9,7 +9,8 @@ import java.util.List;
  *
  * @param channels names
  * @param step seconds between samples
- * @param curves [channel][sample]; shared, not to be written to
+ * @param curves [channel][sample]; a smooth curve may swing a little beyond its channel's range, which is cut where it is
+ *     used; shared, not to be written to
  */
 public record MouthMotion(List<String> channels, double step, double[][] curves) {
     public MouthMotion {

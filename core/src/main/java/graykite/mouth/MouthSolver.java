@@ -28,6 +28,9 @@ public final class MouthSolver {
     /** Beyond this distance from an edit, in seconds, a curve does not change by more than a thousandth. */
     private static final double REACH = 0.6;
 
+    /** Seconds of silence that are taken to lie round a line. */
+    private static final double SURROUNDINGS = 1;
+
     private static final String SEAL = "lipsTogether";
     private static final String BITE = "lipToTeeth";
 
@@ -109,11 +112,6 @@ public final class MouthSolver {
         plan.fill(c, weights, targets);
         double bend = bend(channels.get(c), plan.settings.smoothness());
         new BandedSolver(to - from).solve(weights, targets, bend, from, to, curve);
-        double low = channels.get(c).min();
-        double high = channels.get(c).max();
-        for (int i = from; i < to; i++) {
-            curve[i] = Math.clamp(curve[i], low, high);
-        }
     }
 
     /** The time over which a channel smooths: the heavy jaw longest, the seal of the lips shortest. */
@@ -144,9 +142,13 @@ public final class MouthSolver {
             this.samples = samples;
             double from = (first - 2) * STEP + settings.lead() - 0.2;
             double to = (last + 2) * STEP + settings.lead() + 0.2;
-            this.segments = timing.segments().stream()
-                    .filter(s -> s.end() > from && s.start() < to)
-                    .toList();
+            // Before and after the line there is silence too: the mouth does not hang in its last shape.
+            List<Timing.Segment> all = new ArrayList<>(timing.segments());
+            all.addFirst(new Timing.Segment(Phone.SIL, -SURROUNDINGS, 0, -1, -1));
+            all.addLast(
+                    new Timing.Segment(Phone.SIL, timing.duration(), timing.duration() + SURROUNDINGS, -1, -1));
+            this.segments =
+                    all.stream().filter(s -> s.end() > from && s.start() < to).toList();
             double usual = loudness.percentile(0.75);
             push = new double[segments.size()];
             for (int s = 0; s < push.length; s++) {
@@ -198,9 +200,6 @@ public final class MouthSolver {
                 double[] targets) {
             int first = Math.max(0, (int) Math.ceil(start / STEP));
             int last = Math.min(samples - 1, (int) Math.floor(end / STEP));
-            if (start <= 0 && first > 0) {
-                first = 0;
-            }
             double length = Math.max(end - start, STEP);
             for (int i = first; i <= last; i++) {
                 double t = (i * STEP - start) / length;

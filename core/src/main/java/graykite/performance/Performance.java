@@ -115,7 +115,8 @@ public final class Performance {
     public double[] at(double seconds) {
         double[] values = new double[character.channels().size()];
         for (int c = 0; c < mouthTargets.length; c++) {
-            values[mouthTargets[c]] = mouth.at(c, seconds);
+            Channel channel = character.channels().get(mouthTargets[c]);
+            values[mouthTargets[c]] = Math.clamp(mouth.at(c, seconds), channel.min(), channel.max());
         }
         addLife(seconds, values);
         return values;

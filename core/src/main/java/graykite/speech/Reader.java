@@ -155,9 +155,12 @@ public final class Reader {
         return new Timing(words, duration);
     }
 
-    /** Log likelihoods a frame of well-read speech lie around -95, of misread speech below -125. */
+    /**
+     * Log likelihoods a frame lie around -152 for words that are there and around -160 for words that are not, with much
+     * overlap (measured on own sentences with right and wrong scripts), so this is a hint and no proof.
+     */
     private static double fit(double logLikelihood) {
-        return 1 / (1 + Math.exp(-(logLikelihood + 118) / 8));
+        return 1 / (1 + Math.exp(-(logLikelihood + 162) / 4));
     }
 
     /** The stretch of the sound in which words are spoken; the whole sound when there are none. */

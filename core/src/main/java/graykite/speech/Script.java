@@ -70,6 +70,9 @@ public record Script(String text, List<Word> words) {
         while (to > from && !endsWord(token.charAt(to - 1), keepDot)) {
             to--;
         }
+        if (from > 0 && token.charAt(from - 1) == '\'' && Spelling.losesItsStart(token.substring(from, to))) {
+            from--;
+        }
         String core = token.substring(from, to);
         String mark = token.substring(to);
         List<String> spoken = core.isEmpty() ? List.of() : Spelling.spoken(core);

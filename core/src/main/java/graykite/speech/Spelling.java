@@ -43,6 +43,11 @@ final class Spelling {
                 && ABBREVIATIONS.containsKey(bare.substring(0, bare.length() - 1));
     }
 
+    /** True for the rest of 'tis, 'em and their like, whose apostrophe belongs to the word. */
+    static boolean losesItsStart(String rest) {
+        return rest.toLowerCase(Locale.ROOT).matches("til|tis|twas|em|cause|bout");
+    }
+
     static List<String> spoken(String written) {
         List<String> words = new ArrayList<>();
         String plain = Normalizer.normalize(written, Normalizer.Form.NFD).replaceAll("\\p{M}+", "");

@@ -1,0 +1,136 @@
+package graykite.format;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import de.javagl.jgltf.model.AccessorFloatData;
+import de.javagl.jgltf.model.AnimationModel;
+import de.javagl.jgltf.model.GltfModel;
+import de.javagl.jgltf.model.MeshModel;
+import de.javagl.jgltf.model.NodeModel;
+import de.javagl.jgltf.model.io.GltfModelReader;
+import graykite.mouth.MouthChart;
+import graykite.mouth.MouthSettings;
+import graykite.performance.Performance;
+import graykite.rig.Character;
+import graykite.rig.Deformer;
+import graykite.rig.Figures;
+import graykite.rig.Part;
+import graykite.sound.Loudness;
+import graykite.sound.Sound;
+import graykite.speech.TimingTest;
+import graykite.time.FrameRate;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class GltfWriterTest {
+    private static final Character ODILE = Figures.ODILE;
+    private static byte[] glb;
+    private static FrameTable table;
+
+    @BeforeAll
+    static void write() throws Exception {
+        Performance performance = Performance.of(
+                ODILE,
+                MouthChart.standard(ODILE),
+                TimingTest.sample(),
+                Loudness.of(Sound.silence(2, 8000)),
+                MouthSettings.STANDARD,
+                1);
+        table = FrameTable.of(performance, FrameRate.parse("29.97"));
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        GltfWriter.write(ODILE, Optional.of(table), out);
+        glb = out.toByteArray();
+    }
+
+    /** The standard's own validator (Khronos gltf-validator 2.0.0-dev.3.10, from npm; runs on Node.js). */
+    @Test
+    void theValidatorFindsNothing(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("odile.glb");
+        Files.write(file, glb);
+        Path script = Path.of(getClass().getResource("/gltf-validator/validate.js").toURI());
+        Process process = new ProcessBuilder("node", script.toString(), file.toString())
+                .redirectErrorStream(true)
+                .start();
+        String output = new String(process.getInputStream().readAllBytes());
+        assertEquals(0, process.waitFor(), output);
+        JsonNode report = new ObjectMapper().readTree(output);
+        assertEquals(0, report.path("issues").path("numErrors").asInt(-1), output);
+        assertEquals(0, report.path("issues").path("numWarnings").asInt(-1), output);
+        assertEquals(ODILE.triangleCount(), report.path("info").path("totalTriangleCount").asInt());
+        assertTrue(report.path("info").path("hasMorphTargets").asBoolean());
+        assertEquals(1, report.path("info").path("animationCount").asInt());
+    }
+
+    /** Read back by an independent library (jgltf): the counts, the bind pose and the animation are what was written. */
+    @Test
+    void anotherReaderAgrees() throws Exception {
+        GltfModel model = new GltfModelReader().readWithoutReferences(new ByteArrayInputStream(glb));
+        assertEquals(ODILE.parts().size(), model.getMeshModels().size());
+        for (int p = 0; p < ODILE.parts().size(); p++) {
+            Part part = ODILE.parts().get(p);
+            MeshModel mesh = model.getMeshModels().get(p);
+            var primitive = mesh.getMeshPrimitiveModels().getFirst();
+            assertEquals(part.vertexCount(), primitive.getAttributes().get("POSITION").getCount());
+            assertEquals(part.triangles().length, primitive.getIndices().getCount());
+            assertEquals(part.targets().size(), primitive.getTargets().size());
+        }
+        AnimationModel animation = model.getAnimationModels().getFirst();
+        for (AnimationModel.Channel channel : animation.getChannels()) {
+            assertEquals(table.rows().size(), channel.getSampler().getInput().getCount());
+            if (channel.getPath().equals("weights")) {
+                checkWeights(channel);
+            }
+        }
+    }
+
+    private static void checkWeights(AnimationModel.Channel channel) {
+        NodeModel node = channel.getNodeModel();
+        Part part = ODILE.parts().stream()
+                .filter(p -> p.name().equals(node.getName()))
+                .findFirst()
+                .orElseThrow();
+        AccessorFloatData weights =
+                (AccessorFloatData) channel.getSampler().getOutput().getAccessorData();
+        Deformer deformer = new Deformer(ODILE);
+        int targets = part.targets().size();
+        for (int frame = 0; frame < table.rows().size(); frame += 7) {
+            for (int t = 0; t < targets; t++) {
+                double expected =
+                        deformer.weight(part.targets().get(t).name(), table.rows().get(frame));
+                assertEquals(expected, weights.get(frame * targets + t, 0), 1e-5);
+            }
+        }
+    }
+
+    /** glTF 2.0 asks for unit quaternions x y z w; the rotation must be that of the joint's own matrix. */
+    @Test
+    void quaternionsTurnAsTheMatrixDoes() {
+        double[] degrees = {20, -35, 12};
+        float[] q = new float[4];
+        GltfWriter.quaternion(degrees, q, 0);
+        assertEquals(1, q[0] * q[0] + q[1] * q[1] + q[2] * q[2] + q[3] * q[3], 1e-6);
+        double[] values = new double[ODILE.channels().size()];
+        values[ODILE.channelIndex().get("headYaw")] = -35;
+        values[ODILE.channelIndex().get("headPitch")] = -20;
+        values[ODILE.channelIndex().get("headRoll")] = -12;
+        double[] m = new Deformer(ODILE).jointFrames(values)[1];
+        double x = q[0];
+        double y = q[1];
+        double z = q[2];
+        double w = q[3];
+        assertEquals(1 - 2 * (y * y + z * z), m[0], 1e-6);
+        assertEquals(2 * (x * y - z * w), m[1], 1e-6);
+        assertEquals(2 * (x * z + y * w), m[2], 1e-6);
+        assertEquals(2 * (y * z - x * w), m[6], 1e-6);
+        assertEquals(1 - 2 * (x * x + y * y), m[10], 1e-6);
+    }
+}

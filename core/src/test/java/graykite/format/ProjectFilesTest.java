@@ -1,0 +1,155 @@
+package graykite.format;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.base.AtomicFiles;
+import graykite.base.BadInput;
+import graykite.mouth.MouthSettings;
+import graykite.project.History;
+import graykite.project.Project;
+import graykite.project.Shot;
+import graykite.project.SoundFile;
+import graykite.speech.TimingTest;
+import graykite.time.FrameRate;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class ProjectFilesTest {
+    private static Project sample() {
+        Shot shot = Shot.empty("a b/c", "Line \"one\"")
+                .withSound(new SoundFile("take 1.wav", new byte[] {1, 2, 3, 4}))
+                .withScript("fog bell map")
+                .withTiming(TimingTest.sample())
+                .withMouth(new MouthSettings(0.7, 0.04, 1.5))
+                .withSeed(42);
+        return new Project("Ferry", "odile", FrameRate.parse("23.976"), java.util.List.of())
+                .with(shot)
+                .with(Shot.empty("second", "Empty"));
+    }
+
+    @Test
+    void comesBackWhole(@TempDir Path folder) {
+        Path file = folder.resolve("deep/ferry.kite");
+        ProjectFiles.save(sample(), file);
+        assertEquals(sample(), ProjectFiles.open(file));
+        ProjectFiles.save(sample().withTitle("Other"), file);
+        assertEquals("Other", ProjectFiles.open(file).title());
+    }
+
+    @Test
+    void damagedFilesGetOneClearLine(@TempDir Path folder) throws IOException {
+        Path file = folder.resolve("ferry.kite");
+        ProjectFiles.save(sample(), file);
+        byte[] whole = Files.readAllBytes(file);
+        Files.write(file, java.util.Arrays.copyOf(whole, whole.length / 3));
+        assertTrue(message(file).startsWith("ferry.kite"));
+        Files.writeString(file, "not a zip at all");
+        assertTrue(message(file).contains("not a Gray Kite project"));
+        zip(file, "project.json", "{\"version\": 1, \"shots\": [");
+        assertTrue(message(file).contains("not valid JSON"));
+        zip(file, "project.json", "{\"version\": 99}");
+        assertTrue(message(file).contains("newer"));
+        zip(file, "project.json", "{\"version\":1,\"shots\":[{\"id\":\"x\",\"sound\":{\"entry\":\"sounds/no.wav\"}}]}");
+        assertTrue(message(file).contains("sounds/no.wav"));
+        zip(file, "project.json", "{\"version\":1,\"shots\":[{\"id\":\"x\",\"mouth\":{\"strength\":900}}]}");
+        assertTrue(message(file).contains("Strength"));
+        zip(file, "project.json", "[".repeat(5000));
+        assertThrows(BadInput.class, () -> ProjectFiles.open(file));
+        assertTrue(message(folder.resolve("none.kite")).contains("none.kite"));
+    }
+
+    /** Any bytes flipped anywhere: either the project or one clear line, nothing else. */
+    @Test
+    void flippedBytesNeverCrash() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        Path file = Files.createTempFile("fuzz", ".kite");
+        ProjectFiles.save(sample(), file);
+        out.write(Files.readAllBytes(file));
+        Files.delete(file);
+        byte[] good = out.toByteArray();
+        Random random = new Random(17);
+        int opened = 0;
+        for (int i = 0; i < 600; i++) {
+            byte[] bad = good.clone();
+            for (int k = 0; k <= random.nextInt(4); k++) {
+                bad[random.nextInt(bad.length)] ^= (byte) (1 << random.nextInt(8));
+            }
+            try {
+                ProjectFiles.read(new ByteArrayInputStream(bad), "fuzz.kite");
+                opened++;
+            } catch (BadInput clear) {
+                assertTrue(clear.getMessage().startsWith("fuzz.kite"), clear.getMessage());
+            }
+        }
+        assertTrue(opened < 600);
+    }
+
+    private static String message(Path file) {
+        return assertThrows(BadInput.class, () -> ProjectFiles.open(file)).getMessage();
+    }
+
+    private static void zip(Path file, String entry, String text) throws IOException {
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
+            zip.putNextEntry(new ZipEntry(entry));
+            zip.write(text.getBytes());
+            zip.closeEntry();
+        }
+    }
+
+    @Test
+    void aFailedSaveLeavesTheOldFile(@TempDir Path folder) throws IOException {
+        Path file = folder.resolve("a.txt");
+        Files.writeString(file, "old");
+        assertThrows(BadInput.class, () -> AtomicFiles.write(file, out -> {
+            out.write(1);
+            throw new IOException("disk full");
+        }));
+        assertEquals("old", Files.readString(file));
+        try (var files = Files.list(folder)) {
+            assertEquals(1, files.count());
+        }
+    }
+
+    @Test
+    void historyGoesBackAndForth() {
+        Project empty = Project.empty();
+        History history = History.of(empty);
+        assertFalse(history.canUndo());
+        history = history.edited(empty.withTitle("A"), "Rename");
+        history = history.edited(empty.withTitle("B"), "Drag", 5);
+        history = history.edited(empty.withTitle("C"), "Drag", 5);
+        assertEquals("C", history.present().title());
+        assertEquals("Drag", history.undoName());
+        // The steps of one gesture are undone together.
+        history = history.undone();
+        assertEquals("A", history.present().title());
+        assertEquals("C", history.redone().present().title());
+        history = history.edited(empty.withTitle("D"), "Rename");
+        assertFalse(history.canRedo());
+        for (int i = 0; i < 1000; i++) {
+            history = history.edited(empty.withTitle("t" + i), "Rename");
+        }
+        assertTrue(history.steps().size() <= 400);
+        assertEquals("t999", history.present().title());
+    }
+
+    @Test
+    void projectsKeepTheirOrder() {
+        Project project = sample();
+        assertEquals("Renamed", project.with(project.shots().getFirst().withTitle("Renamed")).shots().getFirst().title());
+        assertEquals(1, project.without("second").shots().size());
+        assertThrows(IllegalArgumentException.class, () -> new Project(
+                "x", "odile", FrameRate.THIRTY, java.util.List.of(Shot.empty("a", "1"), Shot.empty("a", "2"))));
+    }
+}

@@ -1,0 +1,191 @@
+package graykite.mouth;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.acting.Life;
+import graykite.base.Progress;
+import graykite.performance.Performance;
+import graykite.rig.Character;
+import graykite.rig.Figures;
+import graykite.rig.LipGap;
+import graykite.sound.Loudness;
+import graykite.speech.CmuDictionary;
+import graykite.speech.Phone;
+import graykite.speech.Pronunciation;
+import graykite.speech.Reader;
+import graykite.speech.Script;
+import graykite.speech.SimulatedVoice;
+import graykite.speech.Timing;
+import graykite.time.FrameRate;
+import graykite.time.TimeRange;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class MouthTest {
+    private static final Character ODILE = Figures.ODILE;
+    private static final MouthChart CHART = MouthChart.standard(ODILE);
+    private static Timing timing;
+    private static Loudness loudness;
+
+    @BeforeAll
+    static void readALine() {
+        String text = "Pim, the fog bell rang before we moved the buoy. Who put my map up by the lamp, very fast?";
+        SimulatedVoice.Speech speech = SimulatedVoice.speak(text);
+        Timing read = Reader.shipped().read(speech.sound(), Script.of(text), Progress.none());
+        timing = new Timing(read.words(), read.duration() + 0.6);
+        loudness = Loudness.of(speech.sound());
+    }
+
+    private static Performance performance(MouthSettings settings) {
+        return Performance.of(ODILE, CHART, timing, loudness, settings, 7);
+    }
+
+    /** CMU Pronouncing Dictionary: whatever phone it uses has its shape. */
+    @Test
+    void everyPhoneOfTheDictionaryHasAShape() {
+        CmuDictionary dictionary = CmuDictionary.shipped();
+        Set<Phone> used = new HashSet<>();
+        for (String word : dictionary.words()) {
+            for (Pronunciation way : dictionary.pronunciations(word)) {
+                used.addAll(way.phones());
+            }
+        }
+        assertEquals(39, used.size());
+        for (Phone phone : used) {
+            assertTrue(CHART.visemeOf(phone) != Viseme.REST, phone.name());
+        }
+    }
+
+    /** MPEG-4 (ISO/IEC 14496-2, viseme_select), the groups that it names. */
+    @ParameterizedTest
+    @CsvSource({
+        "1,P B M", "2,F V", "3,TH DH", "4,T D", "5,K G", "6,CH JH SH", "7,S Z", "8,N L", "9,R", "10,AA", "11,EH",
+        "12,IH", "13,AO", "14,UH"
+    })
+    void groupsAreThoseOfMpeg4(int number, String phones) {
+        for (String phone : phones.split(" ")) {
+            assertEquals(number, CHART.visemeOf(Phone.valueOf(phone)).number(), phone);
+        }
+        assertEquals(15, Viseme.values().length);
+    }
+
+    /** Common practice: p, b and m shut the lips for at least one frame at 24 frames a second, at any strength and lead. */
+    @ParameterizedTest
+    @CsvSource({"0.8,0.05,1", "1.5,0.05,1", "0.3,0.0,2", "1.0,0.1,0.4", "1.2,0.05,4"})
+    void closuresShutOnTheMesh(double strength, double lead, double smoothness) {
+        MouthSettings settings = new MouthSettings(strength, lead, smoothness);
+        Performance performance = performance(settings);
+        LipGap gap = new LipGap(ODILE);
+        List<TimeRange> closures = MouthSolver.closures(timing, CHART, settings, PhoneShape.Closure.LIPS);
+        assertEquals(14, closures.size());
+        for (TimeRange closure : closures) {
+            for (FrameRate rate : List.of(FrameRate.FILM, FrameRate.THIRTY)) {
+                double least = Double.MAX_VALUE;
+                long from = rate.frameAt(closure.start()) - 1;
+                for (long f = from; f <= rate.frameAt(closure.end()) + 1; f++) {
+                    least = Math.min(least, gap.at(performance.at(rate.secondsAt(f))));
+                }
+                assertTrue(least < LipGap.SHUT, least + " mm at " + closure + " and " + rate);
+            }
+        }
+    }
+
+    /** Common practice: f and v bring the lip to the teeth, that is, the channel that does so is fully on for a frame. */
+    @Test
+    void lipMeetsTeeth() {
+        Performance performance = performance(MouthSettings.STANDARD);
+        int bite = ODILE.channelIndex().get("lipToTeeth");
+        List<TimeRange> closures =
+                MouthSolver.closures(timing, CHART, MouthSettings.STANDARD, PhoneShape.Closure.LIP_TO_TEETH);
+        assertTrue(closures.size() >= 4);
+        for (TimeRange closure : closures) {
+            assertEquals(1, performance.at(closure.middle())[bite], 1e-6);
+        }
+    }
+
+    @Test
+    void vowelsOpenAndSilenceRests() {
+        Performance performance = performance(MouthSettings.STANDARD);
+        LipGap gap = new LipGap(ODILE);
+        double widest = 0;
+        for (Timing.Segment segment : timing.segments()) {
+            if (segment.phone() == Phone.AA || segment.phone() == Phone.AE) {
+                widest = Math.max(widest, gap.at(performance.at(segment.start() + 0.02)));
+            }
+        }
+        assertTrue(widest > 10, widest + " mm");
+        double end = gap.at(performance.at(timing.duration() - 0.02));
+        assertTrue(end < 1.5, end + " mm at the end");
+    }
+
+    /** Shapes come before their sound by the lead: all curves are shifted by it and by nothing else. */
+    @Test
+    void leadShiftsTheMovement() {
+        Performance early = performance(MouthSettings.STANDARD.withLead(0.10));
+        Performance late = performance(MouthSettings.STANDARD.withLead(0.0));
+        int jaw = ODILE.channelIndex().get("jawDrop");
+        for (double t = 0.5; t < timing.duration() - 0.5; t += 0.05) {
+            assertEquals(late.at(t + 0.10)[jaw], early.at(t)[jaw], 0.02);
+        }
+    }
+
+    @Test
+    void strengthScalesOpeningNotClosing() {
+        int jaw = ODILE.channelIndex().get("jawDrop");
+        double weak = 0;
+        double strong = 0;
+        Performance half = performance(MouthSettings.STANDARD.withStrength(0.4));
+        Performance full = performance(MouthSettings.STANDARD.withStrength(0.8));
+        for (double t = 0; t < timing.duration(); t += 0.02) {
+            weak += half.at(t)[jaw];
+            strong += full.at(t)[jaw];
+        }
+        assertEquals(2, strong / weak, 0.1);
+    }
+
+    /** An edit solved in its window equals the whole line solved anew. */
+    @Test
+    void editsAreLocalAndExact() {
+        Performance before = performance(MouthSettings.STANDARD);
+        Timing moved = timing.withStart(5, 1, timing.words().get(5).phones().get(1).start() + 0.03);
+        double from = timing.words().get(4).start();
+        double to = timing.words().get(6).end();
+        Performance quick = before.retimed(moved, from, to);
+        Performance whole = Performance.of(ODILE, CHART, moved, loudness, MouthSettings.STANDARD, 7);
+        for (double t = 0; t < timing.duration(); t += 0.01) {
+            double[] a = quick.at(t);
+            double[] b = whole.at(t);
+            for (int c = 0; c < a.length; c++) {
+                if (before.mouth().channels().contains(ODILE.channels().get(c).name())) {
+                    assertEquals(b[c], a[c], 2e-3, ODILE.channels().get(c).name() + " at " + t);
+                }
+            }
+        }
+    }
+
+    @Test
+    void channelsStayInTheirRanges() {
+        Performance performance = performance(new MouthSettings(1.5, 0.05, 0.2));
+        for (double t = 0; t < timing.duration(); t += 1 / 60.0) {
+            double[] values = performance.at(t);
+            for (int c = 0; c < values.length; c++) {
+                assertTrue(values[c] >= ODILE.channels().get(c).min() - 1e-9);
+                assertTrue(values[c] <= ODILE.channels().get(c).max() + 1e-9);
+            }
+        }
+    }
+
+    @Test
+    void anEmptyLineIsStill() {
+        Performance silent = Performance.of(
+                ODILE, CHART, Timing.empty(2), Loudness.of(graykite.sound.Sound.silence(2, 8000)), MouthSettings.STANDARD, 1);
+        assertEquals(0, new LipGap(ODILE).at(silent.at(1)), 1e-6);
+        assertTrue(Life.generate(Timing.empty(2), loudness, 1).head().beats().isEmpty());
+    }
+}

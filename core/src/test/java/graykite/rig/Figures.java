@@ -1,0 +1,8 @@
+package graykite.rig;
+
+/** The finished Odile, read once for all tests. */
+public final class Figures {
+    public static final Character ODILE = Cast.byName("odile");
+
+    private Figures() {}
+}

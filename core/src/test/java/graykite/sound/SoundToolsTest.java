@@ -1,0 +1,121 @@
+package graykite.sound;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.time.TimeRange;
+import java.util.Random;
+import org.jtransforms.fft.DoubleFFT_1D;
+import org.junit.jupiter.api.Test;
+
+class SoundToolsTest {
+    private static float[] sine(double hertz, double seconds, int rate, double level) {
+        float[] samples = new float[(int) (seconds * rate)];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = (float) (level * Math.sin(2 * Math.PI * hertz * i / rate));
+        }
+        return samples;
+    }
+
+    /** The strongest frequency, by JTransforms. */
+    private static double strongest(float[] samples, int rate) {
+        int n = 16_384;
+        double[] data = new double[n];
+        for (int i = 0; i < n && i < samples.length; i++) {
+            data[i] = samples[i] * (0.5 - 0.5 * Math.cos(2 * Math.PI * i / n));
+        }
+        new DoubleFFT_1D(n).realForward(data);
+        int best = 1;
+        for (int k = 1; k < n / 2; k++) {
+            if (Math.hypot(data[2 * k], data[2 * k + 1]) > Math.hypot(data[2 * best], data[2 * best + 1])) {
+                best = k;
+            }
+        }
+        return best * (double) rate / n;
+    }
+
+    @Test
+    void resamplingKeepsATone() {
+        float[] there = Resampler.resample(sine(1000, 2, 44_100, 0.5), 44_100, 16_000);
+        assertEquals(32_000, there.length);
+        for (int i = 500; i < there.length - 500; i++) {
+            assertEquals(0.5 * Math.sin(2 * Math.PI * 1000 * i / 16_000.0), there[i], 2e-3);
+        }
+    }
+
+    @Test
+    void resamplingRemovesWhatTheNewRateCannotHold() {
+        float[] there = Resampler.resample(sine(9500, 1, 44_100, 0.5), 44_100, 16_000);
+        for (int i = 500; i < there.length - 500; i++) {
+            assertEquals(0, there[i], 2e-3);
+        }
+    }
+
+    @Test
+    void slowPlaybackKeepsThePitch() {
+        Sound tone = Sound.mono(sine(220, 2, 16_000, 0.5), 16_000);
+        for (double speed : new double[] {0.5, 0.25, 1.5}) {
+            Sound stretched = Stretch.atSpeed(tone, speed);
+            assertEquals(2 / speed, stretched.duration(), 0.01);
+            assertEquals(220, strongest(stretched.cut(new TimeRange(0.2, 1.3)).mixed(), 16_000), 3);
+        }
+        assertThrows(IllegalArgumentException.class, () -> Stretch.atSpeed(tone, 0));
+    }
+
+    @Test
+    void envelopeAgreesWithTheSamples() {
+        Random random = new Random(3);
+        float[] samples = new float[100_000];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = random.nextFloat() * 2 - 1;
+        }
+        Envelope envelope = new Envelope(Sound.mono(samples, 1000));
+        float[] extremes = new float[2];
+        for (int n = 0; n < 300; n++) {
+            int from = random.nextInt(samples.length - 10);
+            int to = Math.min(samples.length, from + 1 + random.nextInt(20_000));
+            envelope.between(from / 1000.0, to / 1000.0, extremes);
+            float low = 9;
+            float high = -9;
+            for (int i = from; i < to; i++) {
+                low = Math.min(low, samples[i]);
+                high = Math.max(high, samples[i]);
+            }
+            // Coarse levels may look a little beyond the range, never miss a part of it.
+            assertTrue(extremes[0] <= low && extremes[1] >= high);
+            assertTrue(extremes[0] >= -1 && extremes[1] <= 1);
+        }
+        envelope.between(-5, -4, extremes);
+        assertEquals(0, extremes[1]);
+    }
+
+    /** A full-scale sine has an RMS of -3.01 dB. */
+    @Test
+    void loudnessOfASine() {
+        Loudness loudness = Loudness.of(Sound.mono(sine(440, 1, 16_000, 1), 16_000));
+        assertEquals(-3.01, loudness.at(0.5), 0.1);
+        assertEquals(-3.01, loudness.percentile(0.5), 0.1);
+    }
+
+    @Test
+    void healthNamesWhatIsWrong() {
+        assertTrue(SoundHealth.warnings(Sound.silence(1, 8000)).getFirst().contains("silent"));
+        float[] clipped = sine(200, 1, 16_000, 3);
+        for (int i = 0; i < clipped.length; i++) {
+            clipped[i] = Math.clamp(clipped[i], -1f, 1f);
+        }
+        assertTrue(SoundHealth.warnings(Sound.mono(clipped, 16_000)).stream().anyMatch(w -> w.contains("clipped")));
+        assertTrue(SoundHealth.warnings(Sound.mono(sine(200, 2, 16_000, 0.005), 16_000)).getFirst().contains("nearly"));
+    }
+
+    @Test
+    void cuttingPadsWithSilence() {
+        Sound sound = new Sound(new float[][] {{1, 1, 1, 1}, {0, 0, 0, 0}}, 1000);
+        Sound cut = sound.cut(new TimeRange(0.002, 0.008));
+        assertEquals(6, cut.length());
+        assertEquals(1, cut.channel(0)[1]);
+        assertEquals(0, cut.channel(0)[2]);
+        assertEquals(0.5f, sound.mixed()[0]);
+    }
+}
