@@ -71,7 +71,16 @@ class MainTest {
     void speaksCurves() throws Exception {
         Path out = folder.resolve("line.csv");
         int code = Main.run(
-                "speak", line.toString(), "--text", "the fog bell rang", "--fps", "24", "--lead", "2", "-o", out.toString());
+                "speak",
+                line.toString(),
+                "--text",
+                "the fog bell rang",
+                "--fps",
+                "24",
+                "--lead",
+                "2",
+                "-o",
+                out.toString());
         assertEquals(0, code, errors());
         List<String> rows = Files.readAllLines(out);
         assertTrue(rows.getFirst().startsWith("time,jawDrop"), rows.getFirst());
@@ -82,15 +91,41 @@ class MainTest {
     @Test
     void exitCodes() throws Exception {
         Path missing = folder.resolve("none.wav");
-        assertEquals(1, Main.run("time", missing.toString(), "--text", "x", "-o", folder.resolve("a.ctm").toString()));
+        assertEquals(
+                1,
+                Main.run(
+                        "time",
+                        missing.toString(),
+                        "--text",
+                        "x",
+                        "-o",
+                        folder.resolve("a.ctm").toString()));
         assertTrue(errors().startsWith("kite: none.wav"), errors());
         assertEquals(1, errors().lines().count());
         assertEquals(2, Main.run("time", line.toString()));
         assertEquals(2, Main.run("fly"));
         assertEquals(0, Main.run("--help"));
-        assertEquals(1, Main.run("time", line.toString(), "-o", folder.resolve("a.doc").toString()));
-        assertEquals(1, Main.run("speak", line.toString(), "--fps", "fast", "-o", folder.resolve("a.csv").toString()));
-        assertEquals(1, Main.run("speak", line.toString(), "--view", "below", "-o", folder.resolve("a.mp4").toString()));
+        assertEquals(
+                1,
+                Main.run("time", line.toString(), "-o", folder.resolve("a.doc").toString()));
+        assertEquals(
+                1,
+                Main.run(
+                        "speak",
+                        line.toString(),
+                        "--fps",
+                        "fast",
+                        "-o",
+                        folder.resolve("a.csv").toString()));
+        assertEquals(
+                1,
+                Main.run(
+                        "speak",
+                        line.toString(),
+                        "--view",
+                        "below",
+                        "-o",
+                        folder.resolve("a.mp4").toString()));
         assertFalse(errors().contains("\tat "), errors());
         assertFalse(Files.exists(folder.resolve("a.csv")));
     }

@@ -145,8 +145,7 @@ public final class MouthSolver {
             // Before and after the line there is silence too: the mouth does not hang in its last shape.
             List<Timing.Segment> all = new ArrayList<>(timing.segments());
             all.addFirst(new Timing.Segment(Phone.SIL, -SURROUNDINGS, 0, -1, -1));
-            all.addLast(
-                    new Timing.Segment(Phone.SIL, timing.duration(), timing.duration() + SURROUNDINGS, -1, -1));
+            all.addLast(new Timing.Segment(Phone.SIL, timing.duration(), timing.duration() + SURROUNDINGS, -1, -1));
             this.segments =
                     all.stream().filter(s -> s.end() > from && s.start() < to).toList();
             double usual = loudness.percentile(0.75);

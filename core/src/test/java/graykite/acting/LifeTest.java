@@ -21,7 +21,11 @@ class LifeTest {
         for (int i = 0; i < 598; i++) {
             double start = i + 0.2;
             words.add(new TimedWord(
-                    "ah", i % 5 == 0 ? "." : "", List.of(new TimedPhone(Phone.AA, start, start + 0.4, false)), false, 1));
+                    "ah",
+                    i % 5 == 0 ? "." : "",
+                    List.of(new TimedPhone(Phone.AA, start, start + 0.4, false)),
+                    false,
+                    1));
         }
         return new Timing(words, 600);
     }
@@ -52,7 +56,10 @@ class LifeTest {
                 }
             }
             double mean = gaps.stream().mapToDouble(g -> g).average().orElseThrow();
-            double spread = Math.sqrt(gaps.stream().mapToDouble(g -> (g - mean) * (g - mean)).average().orElseThrow());
+            double spread = Math.sqrt(gaps.stream()
+                    .mapToDouble(g -> (g - mean) * (g - mean))
+                    .average()
+                    .orElseThrow());
             assertTrue(spread / mean > 0.25, "a metronome: " + spread / mean);
         }
     }

@@ -56,7 +56,8 @@ class GltfWriterTest {
     void theValidatorFindsNothing(@TempDir Path folder) throws Exception {
         Path file = folder.resolve("odile.glb");
         Files.write(file, glb);
-        Path script = Path.of(getClass().getResource("/gltf-validator/validate.js").toURI());
+        Path script =
+                Path.of(getClass().getResource("/gltf-validator/validate.js").toURI());
         Process process = new ProcessBuilder("node", script.toString(), file.toString())
                 .redirectErrorStream(true)
                 .start();
@@ -65,7 +66,9 @@ class GltfWriterTest {
         JsonNode report = new ObjectMapper().readTree(output);
         assertEquals(0, report.path("issues").path("numErrors").asInt(-1), output);
         assertEquals(0, report.path("issues").path("numWarnings").asInt(-1), output);
-        assertEquals(ODILE.triangleCount(), report.path("info").path("totalTriangleCount").asInt());
+        assertEquals(
+                ODILE.triangleCount(),
+                report.path("info").path("totalTriangleCount").asInt());
         assertTrue(report.path("info").path("hasMorphTargets").asBoolean());
         assertEquals(1, report.path("info").path("animationCount").asInt());
     }
@@ -79,7 +82,9 @@ class GltfWriterTest {
             Part part = ODILE.parts().get(p);
             MeshModel mesh = model.getMeshModels().get(p);
             var primitive = mesh.getMeshPrimitiveModels().getFirst();
-            assertEquals(part.vertexCount(), primitive.getAttributes().get("POSITION").getCount());
+            assertEquals(
+                    part.vertexCount(),
+                    primitive.getAttributes().get("POSITION").getCount());
             assertEquals(part.triangles().length, primitive.getIndices().getCount());
             assertEquals(part.targets().size(), primitive.getTargets().size());
         }
@@ -104,8 +109,8 @@ class GltfWriterTest {
         int targets = part.targets().size();
         for (int frame = 0; frame < table.rows().size(); frame += 7) {
             for (int t = 0; t < targets; t++) {
-                double expected =
-                        deformer.weight(part.targets().get(t).name(), table.rows().get(frame));
+                double expected = deformer.weight(
+                        part.targets().get(t).name(), table.rows().get(frame));
                 assertEquals(expected, weights.get(frame * targets + t, 0), 1e-5);
             }
         }

@@ -111,10 +111,12 @@ class ProjectFilesTest {
     void aFailedSaveLeavesTheOldFile(@TempDir Path folder) throws IOException {
         Path file = folder.resolve("a.txt");
         Files.writeString(file, "old");
-        assertThrows(BadInput.class, () -> AtomicFiles.write(file, out -> {
-            out.write(1);
-            throw new IOException("disk full");
-        }));
+        assertThrows(
+                BadInput.class,
+                () -> AtomicFiles.write(file, out -> {
+                    out.write(1);
+                    throw new IOException("disk full");
+                }));
         assertEquals("old", Files.readString(file));
         try (var files = Files.list(folder)) {
             assertEquals(1, files.count());
@@ -147,9 +149,16 @@ class ProjectFilesTest {
     @Test
     void projectsKeepTheirOrder() {
         Project project = sample();
-        assertEquals("Renamed", project.with(project.shots().getFirst().withTitle("Renamed")).shots().getFirst().title());
+        assertEquals(
+                "Renamed",
+                project.with(project.shots().getFirst().withTitle("Renamed"))
+                        .shots()
+                        .getFirst()
+                        .title());
         assertEquals(1, project.without("second").shots().size());
-        assertThrows(IllegalArgumentException.class, () -> new Project(
-                "x", "odile", FrameRate.THIRTY, java.util.List.of(Shot.empty("a", "1"), Shot.empty("a", "2"))));
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> new Project(
+                        "x", "odile", FrameRate.THIRTY, java.util.List.of(Shot.empty("a", "1"), Shot.empty("a", "2"))));
     }
 }

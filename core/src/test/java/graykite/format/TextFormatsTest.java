@@ -46,9 +46,10 @@ class TextFormatsTest {
             assertEquals(segments.get(i).start(), tokens.get(i).start(), 1e-3);
             assertEquals(segments.get(i).end(), tokens.get(i).end(), 1e-3);
         }
-        assertEquals(3, TimingReaders.readCtm(written(Kind.CTM, Level.WORDS), "a.ctm").size());
-        BadInput broken =
-                assertThrows(BadInput.class, () -> TimingReaders.readCtm("a 1 0.0 0.1 x\na 1 zero", "b.ctm"));
+        assertEquals(
+                3,
+                TimingReaders.readCtm(written(Kind.CTM, Level.WORDS), "a.ctm").size());
+        BadInput broken = assertThrows(BadInput.class, () -> TimingReaders.readCtm("a 1 0.0 0.1 x\na 1 zero", "b.ctm"));
         assertTrue(broken.getMessage().startsWith("b.ctm, line 2"), broken.getMessage());
     }
 
@@ -62,7 +63,10 @@ class TextFormatsTest {
         assertTrue(srt.startsWith("1\n00:00:00,200 --> "));
         for (String text : List.of(vtt, srt)) {
             List<TimingReaders.Token> cues = TimingReaders.readCues(text);
-            assertEquals("fog bell map", String.join(" ", cues.stream().map(TimingReaders.Token::text).toList()));
+            assertEquals(
+                    "fog bell map",
+                    String.join(
+                            " ", cues.stream().map(TimingReaders.Token::text).toList()));
             assertEquals(0.2, cues.getFirst().start(), 1e-3);
             assertEquals(1.5, cues.getLast().end(), 1e-3);
         }
@@ -83,7 +87,8 @@ class TextFormatsTest {
     void jsonComesBack() throws Exception {
         JsonNode json = new ObjectMapper().readTree(written(Kind.JSON, Level.PHONES));
         assertEquals(SAMPLE, TimingJson.read(json, "a.json"));
-        ((com.fasterxml.jackson.databind.node.ObjectNode) json.path("words").path(1).path("phones").path(0))
+        ((com.fasterxml.jackson.databind.node.ObjectNode)
+                        json.path("words").path(1).path("phones").path(0))
                 .put("phone", "XX");
         BadInput broken = assertThrows(BadInput.class, () -> TimingJson.read(json, "a.json"));
         assertTrue(broken.getMessage().contains("a.json") && broken.getMessage().contains("word 2"));
@@ -98,10 +103,13 @@ class TextFormatsTest {
     @Test
     void curvesAsCsvAndJson() throws Exception {
         FrameTable table = new FrameTable(
-                FrameRate.parse("23.976"), List.of("jawDrop", "odd, name"), List.of(new double[] {0, 0.25}, new double[] {1, -3}));
+                FrameRate.parse("23.976"),
+                List.of("jawDrop", "odd, name"),
+                List.of(new double[] {0, 0.25}, new double[] {1, -3}));
         ByteArrayOutputStream csv = new ByteArrayOutputStream();
         CurveFiles.writeCsv(table, csv);
-        List<CSVRecord> rows = CSVParser.parse(csv.toString(StandardCharsets.UTF_8), CSVFormat.RFC4180).getRecords();
+        List<CSVRecord> rows = CSVParser.parse(csv.toString(StandardCharsets.UTF_8), CSVFormat.RFC4180)
+                .getRecords();
         assertEquals(List.of("time", "jawDrop", "odd, name"), rows.getFirst().toList());
         assertEquals(List.of("0.041708", "1", "-3"), rows.get(2).toList());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -125,14 +133,18 @@ class TextFormatsTest {
             assertEquals(text, ScriptFiles.read(file));
         }
         Files.write(file, new byte[] {0, 1, 2, 3, 0, 0});
-        assertTrue(assertThrows(BadInput.class, () -> ScriptFiles.read(file)).getMessage().contains("a.txt: is not text"));
+        assertTrue(assertThrows(BadInput.class, () -> ScriptFiles.read(file))
+                .getMessage()
+                .contains("a.txt: is not text"));
         assertThrows(BadInput.class, () -> ScriptFiles.read(folder.resolve("missing.txt")));
     }
 
     @Test
     void subtitlesAsScripts(@TempDir Path folder) throws Exception {
         Path file = folder.resolve("line.srt");
-        Files.writeString(file, "1\n00:00:01,000 --> 00:00:02,000\n<i>Pim,</i> the fog\n\n2\n00:00:02,000 --> 00:00:03,000\nbell rang.\n");
+        Files.writeString(
+                file,
+                "1\n00:00:01,000 --> 00:00:02,000\n<i>Pim,</i> the fog\n\n2\n00:00:02,000 --> 00:00:03,000\nbell rang.\n");
         assertEquals("Pim, the fog\nbell rang.", ScriptFiles.read(file));
         Path sound = folder.resolve("line.wav");
         assertEquals(file, ScriptFiles.beside(sound).orElseThrow());

@@ -65,8 +65,20 @@ class MouthTest {
     /** MPEG-4 (ISO/IEC 14496-2, viseme_select), the groups that it names. */
     @ParameterizedTest
     @CsvSource({
-        "1,P B M", "2,F V", "3,TH DH", "4,T D", "5,K G", "6,CH JH SH", "7,S Z", "8,N L", "9,R", "10,AA", "11,EH",
-        "12,IH", "13,AO", "14,UH"
+        "1,P B M",
+        "2,F V",
+        "3,TH DH",
+        "4,T D",
+        "5,K G",
+        "6,CH JH SH",
+        "7,S Z",
+        "8,N L",
+        "9,R",
+        "10,AA",
+        "11,EH",
+        "12,IH",
+        "13,AO",
+        "14,UH"
     })
     void groupsAreThoseOfMpeg4(int number, String phones) {
         for (String phone : phones.split(" ")) {
@@ -153,7 +165,8 @@ class MouthTest {
     @Test
     void editsAreLocalAndExact() {
         Performance before = performance(MouthSettings.STANDARD);
-        Timing moved = timing.withStart(5, 1, timing.words().get(5).phones().get(1).start() + 0.03);
+        Timing moved =
+                timing.withStart(5, 1, timing.words().get(5).phones().get(1).start() + 0.03);
         double from = timing.words().get(4).start();
         double to = timing.words().get(6).end();
         Performance quick = before.retimed(moved, from, to);
@@ -184,7 +197,12 @@ class MouthTest {
     @Test
     void anEmptyLineIsStill() {
         Performance silent = Performance.of(
-                ODILE, CHART, Timing.empty(2), Loudness.of(graykite.sound.Sound.silence(2, 8000)), MouthSettings.STANDARD, 1);
+                ODILE,
+                CHART,
+                Timing.empty(2),
+                Loudness.of(graykite.sound.Sound.silence(2, 8000)),
+                MouthSettings.STANDARD,
+                1);
         assertEquals(0, new LipGap(ODILE).at(silent.at(1)), 1e-6);
         assertTrue(Life.generate(Timing.empty(2), loudness, 1).head().beats().isEmpty());
     }

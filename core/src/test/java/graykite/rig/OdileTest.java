@@ -81,7 +81,9 @@ class OdileTest {
         for (int n = 0; n < 400; n++) {
             double[] values = new double[ODILE.channels().size()];
             for (int c = 0; c < values.length; c++) {
-                values[c] = random.nextInt(3) == 0 ? random.nextDouble() * ODILE.channels().get(c).max() : 0;
+                values[c] = random.nextInt(3) == 0
+                        ? random.nextDouble() * ODILE.channels().get(c).max()
+                        : 0;
             }
             values[bite] = 0;
             values[seal] = 1;

@@ -106,7 +106,9 @@ class SoundToolsTest {
             clipped[i] = Math.clamp(clipped[i], -1f, 1f);
         }
         assertTrue(SoundHealth.warnings(Sound.mono(clipped, 16_000)).stream().anyMatch(w -> w.contains("clipped")));
-        assertTrue(SoundHealth.warnings(Sound.mono(sine(200, 2, 16_000, 0.005), 16_000)).getFirst().contains("nearly"));
+        assertTrue(SoundHealth.warnings(Sound.mono(sine(200, 2, 16_000, 0.005), 16_000))
+                .getFirst()
+                .contains("nearly"));
     }
 
     @Test

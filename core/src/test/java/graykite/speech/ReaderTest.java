@@ -106,8 +106,11 @@ class ReaderTest {
                 }
             }
         }
-        double spoken = timing.words().getLast().end() - timing.words().getFirst().start();
-        assertTrue(vowels.size() / spoken > 2 && vowels.size() / spoken < 7, vowels.size() / spoken + " syllables a second");
+        double spoken =
+                timing.words().getLast().end() - timing.words().getFirst().start();
+        assertTrue(
+                vowels.size() / spoken > 2 && vowels.size() / spoken < 7,
+                vowels.size() / spoken + " syllables a second");
         double vowelMean = vowels.stream().mapToDouble(d -> d).average().orElseThrow();
         double stopMean = stops.stream().mapToDouble(d -> d).average().orElse(-90);
         assertTrue(vowelMean > stopMean + 6, vowelMean + " dB in vowels, " + stopMean + " dB in closures");
@@ -118,14 +121,20 @@ class ReaderTest {
         SimulatedVoice.Speech speech = SimulatedVoice.speak("fog");
         Pronunciation own = new Pronunciation(List.of(Phone.F, Phone.AA, Phone.G));
         Timing timing = reader.read(speech.sound(), Script.of("Bosun"), Map.of("bosun", own), Progress.none());
-        assertEquals(own.phones(), timing.words().getFirst().phones().stream().map(TimedPhone::phone).toList());
+        assertEquals(
+                own.phones(),
+                timing.words().getFirst().phones().stream()
+                        .map(TimedPhone::phone)
+                        .toList());
     }
 
     @Test
     void wordsTheDictionaryLacksAreMarked() {
         SimulatedVoice.Speech speech = SimulatedVoice.speak("the tarpaulinish map");
         Timing timing = reader.read(speech.sound(), Script.of("the tarpaulinish map"), Progress.none());
-        assertEquals(List.of(false, true, false), timing.words().stream().map(TimedWord::guessed).toList());
+        assertEquals(
+                List.of(false, true, false),
+                timing.words().stream().map(TimedWord::guessed).toList());
     }
 
     @Test
@@ -145,7 +154,8 @@ class ReaderTest {
 
     @Test
     void cancelStops() {
-        Sound sound = SimulatedVoice.speak("the fog bell rang before we moved the buoy").sound();
+        Sound sound = SimulatedVoice.speak("the fog bell rang before we moved the buoy")
+                .sound();
         Progress cancelled = new Progress() {
             @Override
             public void at(double fraction) {}
@@ -155,8 +165,7 @@ class ReaderTest {
                 return true;
             }
         };
-        assertThrows(
-                CancellationException.class, () -> reader.read(sound, Script.of("the fog bell rang"), cancelled));
+        assertThrows(CancellationException.class, () -> reader.read(sound, Script.of("the fog bell rang"), cancelled));
     }
 
     @Test

@@ -42,7 +42,9 @@ class ScriptTest {
 
     @Test
     void quotesAndDashesFallAway() {
-        assertEquals("'tis the end surely", Script.of("\u2019Tis the \u201cend\u201d \u2014 surely\u2026").spokenText());
+        assertEquals(
+                "'tis the end surely",
+                Script.of("\u2019Tis the \u201cend\u201d \u2014 surely\u2026").spokenText());
     }
 
     @Test
@@ -70,18 +72,23 @@ class ScriptTest {
                 CmuDictionary.read(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)), "own.dict");
         assertEquals(
                 List.of("B UW IY", "B OY"),
-                dictionary.pronunciations("buoy").stream().map(Pronunciation::toString).toList());
+                dictionary.pronunciations("buoy").stream()
+                        .map(Pronunciation::toString)
+                        .toList());
         assertTrue(dictionary.pronunciations("fog").isEmpty());
         byte[] broken = "buoy B QQ\n".getBytes(StandardCharsets.UTF_8);
-        BadInput failure = assertThrows(
-                BadInput.class, () -> CmuDictionary.read(new ByteArrayInputStream(broken), "own.dict"));
-        assertTrue(failure.getMessage().contains("own.dict") && failure.getMessage().contains("buoy"));
+        BadInput failure =
+                assertThrows(BadInput.class, () -> CmuDictionary.read(new ByteArrayInputStream(broken), "own.dict"));
+        assertTrue(failure.getMessage().contains("own.dict")
+                && failure.getMessage().contains("buoy"));
     }
 
     @Test
     void lettersGiveSoundsToAnything() {
         LetterToSound letters = new LetterToSound();
-        assertEquals("S AO L T M IH R".split(" ")[0], letters.guess("saltmere").phones().getFirst().name());
+        assertEquals(
+                "S AO L T M IH R".split(" ")[0],
+                letters.guess("saltmere").phones().getFirst().name());
         assertEquals(1, letters.guess("***").phones().size());
         assertTrue(letters.guess("bosun".repeat(40)).phones().size() > 100);
     }

@@ -73,9 +73,8 @@ public class TimingTest {
         for (int i = 0; i < 3000; i++) {
             int word = random.nextInt(3);
             double time = random.nextDouble(-1, 3);
-            timing = random.nextBoolean()
-                    ? timing.withStart(word, random.nextInt(3), time)
-                    : timing.withEnd(word, time);
+            timing =
+                    random.nextBoolean() ? timing.withStart(word, random.nextInt(3), time) : timing.withEnd(word, time);
             for (TimedWord w : timing.words()) {
                 for (TimedPhone p : w.phones()) {
                     assertTrue(p.length() >= Timing.SHORTEST_PHONE - 1e-6, p.toString());
@@ -86,7 +85,9 @@ public class TimingTest {
 
     @Test
     void brokenReadingsAreRefused() {
-        assertThrows(IllegalArgumentException.class, () -> new Timing(sample().words().reversed(), 2));
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> new Timing(sample().words().reversed(), 2));
         assertThrows(IllegalArgumentException.class, () -> new TimedPhone(Phone.SIL, 0, 1, false));
         assertThrows(IllegalArgumentException.class, () -> new TimedPhone(Phone.F, 1, 1, false));
     }

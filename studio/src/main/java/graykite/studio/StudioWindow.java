@@ -227,7 +227,11 @@ public final class StudioWindow {
                 autosave.keep(workspace.project());
             }
         });
-        workspace.shotId().addListener((o, b, n) -> refresh());
+        workspace.shotId().addListener((o, b, n) -> {
+            player.pause();
+            player.seek(0);
+            refresh();
+        });
         workspace.savedProject().addListener((o, b, n) -> {
             autosave.clear();
             refresh();

@@ -114,6 +114,11 @@ public final class StageView extends StackPane implements AutoCloseable {
         request();
     }
 
+    /** Shows the face at rest: nothing is spoken. */
+    public void rest() {
+        pose(new double[values.length]);
+    }
+
     /** How long the last picture took to draw, in milliseconds. */
     public double lastFrameMillis() {
         return lastFrameNanos / 1e6;

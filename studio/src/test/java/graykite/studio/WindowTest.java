@@ -1,0 +1,296 @@
+package graykite.studio;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.format.ProjectFiles;
+import graykite.media.WavFiles;
+import graykite.project.Project;
+import graykite.speech.SimulatedVoice;
+import graykite.speech.Timing;
+import graykite.studio.model.Autosave;
+import graykite.studio.model.Knot;
+import graykite.studio.model.Workspace;
+import graykite.studio.play.SilentOut;
+import graykite.studio.view.CommandOverlay;
+import graykite.studio.view.HelpOverlay;
+import graykite.studio.view.SheetView;
+import graykite.studio.view.StartScreen;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Drives the real window with mouse and keys. */
+@ExtendWith(ApplicationExtension.class)
+class WindowTest {
+    @TempDir
+    Path folder;
+
+    private StudioWindow window;
+    private Workspace workspace;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        stage.setWidth(1280);
+        stage.setHeight(800);
+        window = StudioApp.open(stage, Files.createTempDirectory("kite-test"), new SilentOut());
+        window.greet();
+        workspace = window.workspace();
+    }
+
+    @AfterEach
+    void close() {
+        onFx(() -> {
+            window.close();
+            return null;
+        });
+    }
+
+    private static <T> T onFx(Callable<T> action) {
+        return WaitForAsyncUtils.waitForAsyncFx(20_000, action);
+    }
+
+    private static void await(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> onFx(condition));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void openDemo(FxRobot robot) throws Exception {
+        robot.clickOn("#open-demo");
+        await(() -> workspace.performance().get().isPresent());
+        assertEquals(6, onFx(() -> workspace.project().shots().size()));
+        assertTrue(robot.lookup(n -> n instanceof StartScreen).tryQuery().isEmpty());
+    }
+
+    private Timing timing() {
+        return onFx(() -> workspace.shot().orElseThrow().timing().orElseThrow());
+    }
+
+    /** Screen point of a time in the row of sounds. */
+    private Point2D inSounds(double time) {
+        return onFx(() -> {
+            SheetView sheet = window.sheet();
+            return sheet.localToScreen(sheet.xOf(time), sheet.soundsRowY());
+        });
+    }
+
+    @Test
+    void theWholeWay(FxRobot robot) throws Exception {
+        openDemo(robot);
+
+        // Play and pause with the space bar: time runs and the face is drawn.
+        long before = onFx(() -> window.face().pictures());
+        robot.press(KeyCode.SPACE).release(KeyCode.SPACE);
+        await(() -> window.player().time().get() > 0.3);
+        robot.press(KeyCode.SPACE).release(KeyCode.SPACE);
+        assertFalse(onFx(() -> window.player().playing().get()));
+        assertTrue(onFx(() -> window.face().pictures()) > before);
+
+        // Seek with a click on the wave.
+        Point2D wave = onFx(() -> window.sheet().localToScreen(window.sheet().xOf(2.0), 50));
+        robot.clickOn(wave);
+        assertEquals(2.0, onFx(() -> window.player().time().get()), 0.02);
+
+        // Drag the boundary between the first two sounds of "fog": it moves, is pinned, and the mouth follows.
+        Timing read = timing();
+        double edge = read.words().get(2).phones().get(1).start();
+        double jawBefore = jaw(edge);
+        robot.moveTo(inSounds(edge)).press(MouseButton.PRIMARY);
+        robot.moveBy(6, 0).moveBy(6, 0).moveBy(4, 0).release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+        double moved = timing().words().get(2).phones().get(1).start();
+        assertTrue(moved > edge + 0.02, edge + " became " + moved);
+        assertTrue(timing().words().get(2).phones().get(1).pinned());
+        assertNotEquals(jawBefore, jaw(edge), 1e-4);
+
+        // One undo takes the whole drag back, redo brings it again.
+        robot.press(KeyCode.CONTROL).press(KeyCode.Z).release(KeyCode.Z).release(KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertEquals(read, timing());
+        assertEquals(jawBefore, jaw(edge), 1e-9);
+        robot.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z).release(KeyCode.Z, KeyCode.SHIFT, KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertEquals(moved, timing().words().get(2).phones().get(1).start());
+
+        // Save, go on, save with Ctrl+S, open again: everything is there.
+        Path file = folder.resolve("ferry.kite");
+        onFx(() -> {
+            workspace.save(file, () -> {});
+            return null;
+        });
+        await(() -> !workspace.dirty());
+        onFx(() -> {
+            workspace.editShot("Vary", 0, s -> s.withSeed(99));
+            return null;
+        });
+        assertTrue(onFx(() -> workspace.dirty()));
+        robot.press(KeyCode.CONTROL, KeyCode.S).release(KeyCode.S, KeyCode.CONTROL);
+        await(() -> !workspace.dirty());
+        Project saved = onFx(() -> workspace.project());
+        onFx(() -> {
+            window.openProject(file);
+            return null;
+        });
+        await(() ->
+                workspace.project() != saved && workspace.performance().get().isPresent());
+        assertEquals(99, onFx(() -> workspace.shot().orElseThrow().seed()));
+        assertEquals(moved, timing().words().get(2).phones().get(1).start(), 1e-6);
+        assertEquals(file, onFx(() -> workspace.settings().recent().getFirst()));
+
+        // Export from the Delivery desk.
+        robot.press(KeyCode.CONTROL, KeyCode.DIGIT7).release(KeyCode.DIGIT7, KeyCode.CONTROL);
+        assertEquals(Knot.DELIVERY, onFx(() -> window.knot().get()));
+        assertFalse(robot.lookup("#export").queryButton().isDisabled());
+        Path glb = folder.resolve("line.glb");
+        onFx(() -> {
+            window.delivery().exportTo(glb);
+            return null;
+        });
+        await(() -> Files.exists(glb) && workspace.jobs().running().get().isEmpty());
+        assertTrue(Files.size(glb) > 1_000_000);
+        assertTrue(robot.lookup("#message").queryAs(Label.class).getText().startsWith("Exported line.glb"));
+    }
+
+    private double jaw(double time) {
+        return onFx(() -> {
+            var performance = workspace.performance().get().orElseThrow();
+            return performance.at(time)[performance.character().channelIndex().get("jawDrop")];
+        });
+    }
+
+    /** A recording with a script beside it is read and speaks; a word is retyped and read again. */
+    @Test
+    void anOwnRecording(FxRobot robot) throws Exception {
+        Path sound = folder.resolve("mine.wav");
+        try (OutputStream out = Files.newOutputStream(sound)) {
+            WavFiles.write(SimulatedVoice.speak("the fog bell rang").sound(), out);
+        }
+        Files.writeString(folder.resolve("mine.txt"), "The dog bell rang.");
+        onFx(() -> {
+            window.take(sound);
+            return null;
+        });
+        await(() -> workspace.performance().get().isPresent());
+        assertEquals("dog", timing().words().get(1).text());
+        Timing before = timing();
+        Point2D word = onFx(() -> window.sheet()
+                .localToScreen(
+                        window.sheet().xOf(before.words().get(1).range().middle()),
+                        window.sheet().soundsRowY() - 27));
+        robot.doubleClickOn(word);
+        robot.write("fog").press(KeyCode.ENTER).release(KeyCode.ENTER);
+        await(() -> workspace
+                .shot()
+                .orElseThrow()
+                .timing()
+                .orElseThrow()
+                .words()
+                .get(1)
+                .text()
+                .equals("fog"));
+        assertEquals(
+                "The fog bell rang.", onFx(() -> workspace.shot().orElseThrow().script()));
+    }
+
+    @Test
+    void badFilesLeaveTheProjectAlone(FxRobot robot) throws Exception {
+        openDemo(robot);
+        Path broken = folder.resolve("broken.wav");
+        Files.writeString(broken, "no sound");
+        Project before = onFx(() -> workspace.project());
+        onFx(() -> {
+            window.take(broken);
+            return null;
+        });
+        await(() -> workspace.jobs().message().get().startsWith("broken.wav"));
+        assertEquals(before, onFx(() -> workspace.project()));
+    }
+
+    @Test
+    void strengthIsTypedAndUndone(FxRobot robot) throws Exception {
+        openDemo(robot);
+        robot.press(KeyCode.CONTROL, KeyCode.DIGIT4).release(KeyCode.DIGIT4, KeyCode.CONTROL);
+        robot.doubleClickOn(lookupText(robot, "80 %"))
+                .write("50")
+                .press(KeyCode.ENTER)
+                .release(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        double strength = onFx(() -> workspace.shot().orElseThrow().mouth().strength());
+        assertTrue(strength < 0.8, "strength " + strength);
+        onFx(() -> {
+            workspace.undo();
+            return null;
+        });
+        assertEquals(0.8, onFx(() -> workspace.shot().orElseThrow().mouth().strength()));
+    }
+
+    private static javafx.scene.Node lookupText(FxRobot robot, String text) {
+        return robot.lookup(n -> n instanceof javafx.scene.control.TextField f
+                        && f.getText().equals(text))
+                .query();
+    }
+
+    @Test
+    void helpAndCommands(FxRobot robot) throws Exception {
+        openDemo(robot);
+        robot.press(KeyCode.F1).release(KeyCode.F1);
+        assertTrue(robot.lookup(n -> n instanceof HelpOverlay).tryQuery().isPresent());
+        robot.press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
+        assertTrue(robot.lookup(n -> n instanceof HelpOverlay).tryQuery().isEmpty());
+        robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.write("proof desk").press(KeyCode.ENTER).release(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertTrue(robot.lookup(n -> n instanceof CommandOverlay).tryQuery().isEmpty());
+        assertEquals(Knot.PROOF, onFx(() -> window.knot().get()));
+    }
+
+    @Test
+    void unsavedWorkIsFoundAgain() throws Exception {
+        Path kept = folder.resolve("autosave");
+        Project project = Project.empty().withTitle("Night watch");
+        try (Autosave session = new Autosave(kept, 3600)) {
+            session.keep(project);
+        }
+        // The file of a session that ended without clearing it, as after a crash.
+        Path left = Files.list(kept).findFirst().orElseThrow();
+        Files.move(left, left.resolveSibling("unsaved-999999999-1" + ProjectFiles.EXTENSION));
+        try (Autosave next = new Autosave(kept, 3600)) {
+            assertEquals("Night watch", next.rescues().getFirst().title());
+            next.delete(next.rescues().getFirst().file());
+            assertTrue(next.rescues().isEmpty());
+        }
+    }
+
+    @Test
+    void everyDeskOpensEmpty() {
+        onFx(() -> {
+            workspace.replaceProject(Project.empty(), Optional.empty());
+            for (Knot knot : Knot.values()) {
+                window.knot().set(knot);
+            }
+            workspace.read();
+            window.delivery().exportWithDialog();
+            return null;
+        });
+        assertTrue(onFx(() -> workspace.jobs().message().get()).startsWith("There is nothing to deliver"));
+    }
+}
