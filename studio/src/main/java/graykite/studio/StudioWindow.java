@@ -2,7 +2,6 @@ package graykite.studio;
 
 import graykite.format.ProjectFiles;
 import graykite.mouth.MouthChart;
-import graykite.performance.Performance;
 import graykite.project.Shot;
 import graykite.rig.Character;
 import graykite.studio.desk.ActingDesk;
@@ -50,17 +49,14 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.DragEvent;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import org.kordamp.ikonli.feather.Feather;
@@ -68,10 +64,6 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Puts the parts of the window together: string, stage, desk, bar, sheet and strip. */
 public final class StudioWindow {
-    private static final List<String> SOUNDS =
-            List.of(".wav", ".aif", ".aiff", ".flac", ".ogg", ".oga", ".opus", ".mp3", ".m4a", ".aac", ".mp4", ".wma");
-    private static final List<String> SCRIPTS = List.of(".txt", ".srt", ".vtt");
-
     private final Stage stage;
     private final Workspace workspace;
     private final Player player;
@@ -85,6 +77,8 @@ public final class StudioWindow {
     private final ScrollPane deskPane = new ScrollPane();
     private final ComboBox<Shot> lines = new ComboBox<>();
     private final List<UserAction> actions;
+    private final Readiness readiness;
+    private final FileDialogs files;
     private Optional<StartScreen> startScreen = Optional.empty();
     private boolean fillingLines;
 
@@ -95,11 +89,13 @@ public final class StudioWindow {
         this.autosave = autosave;
         this.sheet = new SheetView(workspace, player);
         this.string = new StringSide(knot);
+        this.readiness = new Readiness(workspace);
+        this.files = new FileDialogs(stage, workspace, this::openProject, this::take);
         makeDesks();
         this.actions = makeActions();
         layOut();
         watch();
-        installKeys();
+        KeyBindings.install(root, actions, this::overlayOpen);
         installDrop();
     }
 
@@ -135,8 +131,8 @@ public final class StudioWindow {
 
     private void makeDesks() {
         desks.put(Knot.CAST, new CastDesk(workspace));
-        desks.put(Knot.VOICE, new VoiceDesk(workspace, this::chooseRecording));
-        desks.put(Knot.READING, new ReadingDesk(workspace, this::chooseScript));
+        desks.put(Knot.VOICE, new VoiceDesk(workspace, files::chooseRecording));
+        desks.put(Knot.READING, new ReadingDesk(workspace, files::chooseScript));
         desks.put(Knot.MOUTH, new MouthDesk(workspace));
         desks.put(Knot.ACTING, new ActingDesk(workspace));
         desks.put(Knot.PROOF, new ProofDesk(workspace));
@@ -192,7 +188,7 @@ public final class StudioWindow {
         });
         undo.setDisable(true);
         redo.setDisable(true);
-        HBox box = new HBox(6, lines, undo, redo, icon(Feather.SAVE, "Save (Ctrl+S)", this::save));
+        HBox box = new HBox(6, lines, undo, redo, icon(Feather.SAVE, "Save (Ctrl+S)", files::save));
         box.setPadding(new Insets(8, 12, 8, 12));
         box.setStyle("-fx-background-color: paper-2; -fx-border-color: transparent transparent line line;");
         return box;
@@ -296,7 +292,7 @@ public final class StudioWindow {
         lines.setDisable(workspace.project().shots().isEmpty());
         fillingLines = false;
         desks.get(knot.get()).refresh();
-        string.update(this::state, palette());
+        string.update(readiness::of, palette());
         String name = workspace
                 .file()
                 .get()
@@ -307,48 +303,6 @@ public final class StudioWindow {
 
     private Palette palette() {
         return workspace.settings().flag("dusk") ? Palette.DUSK : Palette.LIGHT;
-    }
-
-    private StringSide.State state(Knot station) {
-        Optional<Shot> shot = workspace.shot();
-        boolean sound = shot.flatMap(Shot::sound).isPresent();
-        Optional<Performance> performance = workspace.performance().get();
-        return switch (station) {
-            case CAST -> new StringSide.State(1, "Odile is ready.");
-            case VOICE ->
-                sound
-                        ? new StringSide.State(1, "The line has its recording.")
-                        : new StringSide.State(0, "There is no recording yet.");
-            case READING -> {
-                long guessed = shot.flatMap(Shot::timing).stream()
-                        .flatMap(t -> t.words().stream())
-                        .filter(w -> w.guessed())
-                        .count();
-                if (shot.flatMap(Shot::timing).isEmpty()) {
-                    yield new StringSide.State(
-                            sound ? 0.5 : 0, sound ? "The line is not read yet." : "A recording comes first.");
-                }
-                yield guessed > 0
-                        ? new StringSide.State(0.5, "Read; words that the dictionary lacks: " + guessed + ".")
-                        : new StringSide.State(1, "Every word is read.");
-            }
-            case MOUTH ->
-                performance.isPresent()
-                        ? new StringSide.State(1, "The mouth moves.")
-                        : new StringSide.State(0, "The mouth moves once the line is read.");
-            case ACTING ->
-                performance.isPresent()
-                        ? new StringSide.State(0.5, "Instincts play; expressions are still to come.")
-                        : new StringSide.State(0, "Instincts come with the reading.");
-            case PROOF ->
-                performance.isPresent()
-                        ? new StringSide.State(0.5, "Closures can be checked.")
-                        : new StringSide.State(0, "There is nothing to check yet.");
-            case DELIVERY ->
-                performance.isPresent()
-                        ? new StringSide.State(0.5, "Ready to export.")
-                        : new StringSide.State(0, "There is nothing to deliver yet.");
-        };
     }
 
     // --- start and end -------------------------------------------------------------------------------------------
@@ -373,12 +327,12 @@ public final class StudioWindow {
 
             @Override
             public void openDialog() {
-                chooseProject();
+                files.chooseProject();
             }
 
             @Override
             public void recordingDialog() {
-                chooseRecording(false);
+                files.chooseRecording(false);
             }
 
             @Override
@@ -451,7 +405,7 @@ public final class StudioWindow {
         question.initOwner(stage);
         Optional<ButtonType> answer = question.showAndWait();
         if (answer.isPresent() && answer.get() == save) {
-            saveThen(then);
+            files.saveThen(then);
         } else if (answer.isPresent() && answer.get() == discard) {
             then.run();
         }
@@ -459,85 +413,12 @@ public final class StudioWindow {
 
     // --- files ---------------------------------------------------------------------------------------------------
 
-    private FileChooser chooser(String title, String name, List<String> patterns) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters()
-                .addAll(
-                        new FileChooser.ExtensionFilter(name, patterns),
-                        new FileChooser.ExtensionFilter("All files", "*"));
-        File folder = new File(workspace.settings().text("folder", System.getProperty("user.home")));
-        if (folder.isDirectory()) {
-            chooser.setInitialDirectory(folder);
-        }
-        return chooser;
-    }
-
-    private Optional<Path> chosen(File file) {
-        if (file == null) {
-            return Optional.empty();
-        }
-        workspace.settings().setText("folder", file.getParent());
-        return Optional.of(file.toPath());
-    }
-
-    private void chooseProject() {
-        chosen(chooser("Open a project", "Gray Kite projects", List.of("*" + ProjectFiles.EXTENSION))
-                        .showOpenDialog(stage))
-                .ifPresent(this::openProject);
-    }
-
-    private void chooseRecording(boolean replace) {
-        FileChooser chooser = chooser(
-                replace ? "Another take of this line" : "Add recordings",
-                "Recordings",
-                SOUNDS.stream().map(s -> "*" + s).toList());
-        if (replace) {
-            chosen(chooser.showOpenDialog(stage)).ifPresent(workspace::replaceRecording);
-        } else {
-            List<File> files = chooser.showOpenMultipleDialog(stage);
-            if (files != null) {
-                files.forEach(f -> chosen(f).ifPresent(this::take));
-            }
-        }
-    }
-
-    private void chooseScript() {
-        chosen(chooser(
-                                "Load a script",
-                                "Scripts",
-                                SCRIPTS.stream().map(s -> "*" + s).toList())
-                        .showOpenDialog(stage))
-                .ifPresent(workspace::loadScript);
-    }
-
-    private void save() {
-        saveThen(() -> {});
-    }
-
-    private void saveThen(Runnable then) {
-        if (workspace.file().get().isPresent()) {
-            workspace.save(workspace.file().get().get(), then);
-        } else {
-            saveAsThen(then);
-        }
-    }
-
-    private void saveAsThen(Runnable then) {
-        FileChooser chooser = chooser("Save the project", "Gray Kite projects", List.of("*" + ProjectFiles.EXTENSION));
-        chooser.setInitialFileName(workspace.project().title() + ProjectFiles.EXTENSION);
-        chosen(chooser.showSaveDialog(stage)).ifPresent(path -> {
-            boolean named = path.toString().endsWith(ProjectFiles.EXTENSION);
-            workspace.save(named ? path : path.resolveSibling(path.getFileName() + ProjectFiles.EXTENSION), then);
-        });
-    }
-
     /** Takes a dropped or chosen file for what it is: a project, a recording or a script. */
     public void take(Path path) {
         String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(ProjectFiles.EXTENSION)) {
             openProject(path);
-        } else if (SCRIPTS.stream().anyMatch(name::endsWith)) {
+        } else if (FileDialogs.SCRIPTS.stream().anyMatch(name::endsWith)) {
             hideStart();
             knot.set(Knot.READING);
             workspace.loadScript(path);
@@ -571,7 +452,7 @@ public final class StudioWindow {
 
     private static boolean isScript(Path path) {
         String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
-        return SCRIPTS.stream().anyMatch(name::endsWith);
+        return FileDialogs.SCRIPTS.stream().anyMatch(name::endsWith);
     }
 
     private static boolean hasSoundBeside(Path script, List<Path> dropped) {
@@ -609,13 +490,13 @@ public final class StudioWindow {
                 UserAction.of("Sheet", "Show the whole line", "F", sheet::fit),
                 UserAction.of("Project", "Undo", "Ctrl+Z", workspace::undo),
                 UserAction.of("Project", "Redo", "Ctrl+Shift+Z", workspace::redo),
-                UserAction.of("Project", "Save", "Ctrl+S", this::save),
-                UserAction.of("Project", "Save as", "Ctrl+Shift+S", () -> saveAsThen(() -> {})),
-                UserAction.of("Project", "Open a project", "Ctrl+O", this::chooseProject),
+                UserAction.of("Project", "Save", "Ctrl+S", files::save),
+                UserAction.of("Project", "Save as", "Ctrl+Shift+S", () -> files.saveAsThen(() -> {})),
+                UserAction.of("Project", "Open a project", "Ctrl+O", files::chooseProject),
                 UserAction.of("Project", "New project", "Ctrl+N", this::newProject),
                 UserAction.of("Project", "Open the demo", "", this::openDemo),
-                UserAction.of("Project", "Add a recording", "Ctrl+I", () -> chooseRecording(false)),
-                UserAction.of("Project", "Load a script", "Ctrl+T", this::chooseScript),
+                UserAction.of("Project", "Add a recording", "Ctrl+I", () -> files.chooseRecording(false)),
+                UserAction.of("Project", "Load a script", "Ctrl+T", files::chooseScript),
                 UserAction.of(
                         "Project", "Read the line", "Ctrl+R", () -> ((ReadingDesk) desks.get(Knot.READING)).readNow()),
                 UserAction.of("Project", "Export", "Ctrl+E", () -> {
@@ -678,35 +559,6 @@ public final class StudioWindow {
             double start = timing.words().get(chosen.word()).phones().get(phone).start();
             double by = frames * workspace.project().rate().frameLength();
             workspace.moveStart(chosen.word(), phone, start + by, 0);
-        });
-    }
-
-    private void installKeys() {
-        root.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            boolean typing = e.getTarget() instanceof TextInputControl;
-            boolean plain =
-                    !e.isControlDown() && !e.isMetaDown() && !e.getCode().isFunctionKey();
-            if ((typing && (plain || e.getCode() == javafx.scene.input.KeyCode.Z)) || overlayOpen()) {
-                return;
-            }
-            boolean ownKeys = e.getTarget() instanceof javafx.scene.control.Slider
-                    || e.getTarget() instanceof javafx.scene.control.ComboBoxBase;
-            boolean arrows = e.getCode().isArrowKey() || e.getCode().isNavigationKey();
-            if (ownKeys && arrows) {
-                return;
-            }
-            boolean button = e.getTarget() instanceof javafx.scene.control.ButtonBase
-                    && e.getCode() == javafx.scene.input.KeyCode.ENTER;
-            if (button) {
-                return;
-            }
-            for (UserAction action : actions) {
-                if (action.keys().isPresent() && action.keys().get().match(e)) {
-                    e.consume();
-                    action.run().run();
-                    return;
-                }
-            }
         });
     }
 

@@ -1,26 +1,20 @@
 package graykite.studio.view;
 
 import graykite.mouth.MouthChart;
-import graykite.mouth.Viseme;
 import graykite.performance.Performance;
-import graykite.speech.Phone;
 import graykite.speech.TimedPhone;
 import graykite.speech.TimedWord;
 import graykite.speech.Timing;
-import graykite.studio.model.LineSound;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;
 import graykite.studio.play.Player;
 import graykite.time.FrameRate;
 import graykite.time.TimeRange;
-import graykite.time.Timecode;
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.VPos;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollBar;
@@ -31,30 +25,20 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
-import javafx.scene.paint.Color;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
-import javafx.scene.text.Font;
-import javafx.scene.text.TextAlignment;
 
 /**
  * The time-aligned rows of a line: ruler, wave, words, sounds, mouth, feel. Drawn on one canvas, only what is visible.
  */
 public final class SheetView extends Pane {
-    private static final double GUTTER = 76;
-    private static final double RULER = 26;
-    private static final double WAVE = 62;
-    private static final double WORDS = 27;
-    private static final double SOUNDS = 27;
-    private static final double MOUTHS = 58;
     private static final double GRAB = 5;
-    private static final Font SMALL = Font.font("Andika", 12);
-    private static final Font IPA = Font.font("Andika", 14);
-    private static final Font LABEL = Font.font("Inter", 11);
-    private static final Font WORD = Font.font("Inter", 13);
+    private static final double SCROLL_HEIGHT = 14;
 
     private final Workspace workspace;
     private final Player player;
+    private final SheetScale scale = new SheetScale();
+    private final SheetPainter painter;
     private final Canvas canvas = new Canvas();
     private final ScrollBar scroll = new ScrollBar();
     private final TextField editor = new TextField();
@@ -62,12 +46,6 @@ public final class SheetView extends Pane {
     private final Line playhead = new Line();
 
     private final Polygon playheadKite = new Polygon(0, 0, -5, 6, 0, 14, 5, 6);
-    private final float[] extremes = new float[2];
-    private Palette palette = Palette.LIGHT;
-    private Optional<MouthPictures> pictures = Optional.empty();
-    private Optional<MouthChart> chart = Optional.empty();
-    private double start;
-    private double pixelsASecond = 0;
     private boolean fitted;
     private Drag drag = Drag.NONE;
     private int dragWord;
@@ -92,8 +70,9 @@ public final class SheetView extends Pane {
     public SheetView(Workspace workspace, Player player) {
         this.workspace = workspace;
         this.player = player;
+        this.painter = new SheetPainter(workspace, player, scale);
         getStyleClass().add("sheet");
-        setPrefHeight(RULER + WAVE + WORDS + SOUNDS + MOUTHS + 14 + 6);
+        setPrefHeight(SheetRows.BOTTOM + SCROLL_HEIGHT + 6);
         setMinHeight(150);
         editor.getStyleClass().add("word-editor");
         editor.setVisible(false);
@@ -121,7 +100,7 @@ public final class SheetView extends Pane {
         player.looping().addListener((o, b, n) -> draw());
         scroll.valueProperty().addListener((o, b, n) -> {
             if (scroll.isPressed() || scroll.isFocused()) {
-                start = n.doubleValue();
+                scale.startAt(n.doubleValue());
                 draw();
             }
         });
@@ -131,40 +110,34 @@ public final class SheetView extends Pane {
     }
 
     public void setPalette(Palette newPalette) {
-        palette = newPalette;
+        painter.setPalette(newPalette);
         draw();
     }
 
     public void setMouths(MouthPictures newPictures, MouthChart newChart) {
-        pictures = Optional.of(newPictures);
-        chart = Optional.of(newChart);
+        painter.setMouths(newPictures, newChart);
         draw();
     }
 
     // --- time and place ------------------------------------------------------------------------------------------
 
-    private double duration() {
-        return Math.max(
-                0.1, workspace.sound().get().map(s -> s.sound().duration()).orElse(5.0));
-    }
-
-    private double visibleSeconds() {
-        return Math.max(1, getWidth() - GUTTER) / pixelsASecond;
+    private double lineDuration() {
+        return workspace.sound().get().map(s -> s.sound().duration()).orElse(5.0);
     }
 
     /** Pixel of a time. */
     public double xOf(double time) {
-        return GUTTER + (time - start) * pixelsASecond;
+        return scale.xOf(time);
     }
 
     /** Time of a pixel. */
     public double timeAt(double x) {
-        return start + (x - GUTTER) / pixelsASecond;
+        return scale.timeAt(x);
     }
 
     /** Middle of the row of sounds, in pixels from the top: for those who point at a boundary. */
     public double soundsRowY() {
-        return RULER + WAVE + WORDS + SOUNDS / 2;
+        return SheetRows.SOUNDS_TOP + SheetRows.SOUNDS / 2;
     }
 
     private FrameRate rate() {
@@ -173,19 +146,14 @@ public final class SheetView extends Pane {
 
     /** Shows the whole line. */
     public void fit() {
-        pixelsASecond = Math.max(20, (getWidth() - GUTTER - 16) / duration());
-        start = 0;
+        scale.fit();
         fitted = true;
         draw();
     }
 
     /** Zooms by a factor about a pixel. */
     public void zoom(double factor, double aboutX) {
-        double anchor = timeAt(aboutX);
-        double least = Math.max(2, (getWidth() - GUTTER - 16) / duration());
-        pixelsASecond = Math.clamp(pixelsASecond * factor, Math.min(least, 48_000), 48_000);
-        start = anchor - (aboutX - GUTTER) / pixelsASecond;
-        bound();
+        scale.zoom(factor, aboutX);
         draw();
     }
 
@@ -193,29 +161,21 @@ public final class SheetView extends Pane {
         zoom(factor, xOf(player.time().get()));
     }
 
-    private void bound() {
-        double most = Math.max(0, duration() - visibleSeconds() + 16 / pixelsASecond);
-        start = Math.clamp(start, 0, most);
-    }
-
     private void follow() {
         if (player.playing().get()) {
             double x = xOf(player.time().get());
-            if (x > getWidth() - 20 || x < GUTTER) {
-                start = player.time().get() - 0.08 * visibleSeconds();
-                bound();
+            if (x > getWidth() - 20 || x < SheetRows.GUTTER) {
+                scale.startAt(player.time().get() - 0.08 * scale.visibleSeconds());
                 draw();
             }
         }
     }
 
-    // --- drawing -------------------------------------------------------------------------------------------------
-
     @Override
     protected void layoutChildren() {
-        double barHeight = 14;
-        double height = Math.max(1, getHeight() - barHeight);
-        scroll.resizeRelocate(GUTTER, getHeight() - barHeight, Math.max(10, getWidth() - GUTTER), barHeight);
+        double height = Math.max(1, getHeight() - SCROLL_HEIGHT);
+        double wide = Math.max(10, getWidth() - SheetRows.GUTTER);
+        scroll.resizeRelocate(SheetRows.GUTTER, height, wide, SCROLL_HEIGHT);
         if (canvas.getWidth() != getWidth() || canvas.getHeight() != height) {
             canvas.setWidth(getWidth());
             canvas.setHeight(height);
@@ -224,312 +184,36 @@ public final class SheetView extends Pane {
     }
 
     private void draw() {
-        if (canvas.getWidth() < GUTTER + 10) {
+        if (canvas.getWidth() < SheetRows.GUTTER + 10) {
             return;
         }
-        if (!fitted || pixelsASecond == 0) {
-            pixelsASecond = Math.max(20, (getWidth() - GUTTER - 16) / duration());
-            start = 0;
+        scale.room(getWidth(), lineDuration());
+        if (!fitted) {
+            scale.fit();
             fitted = workspace.sound().get().isPresent();
         }
-        scroll.setVisible(visibleSeconds() < duration());
-        scroll.setMax(Math.max(0, duration() - visibleSeconds()));
-        scroll.setVisibleAmount(Math.min(duration(), visibleSeconds()));
+        scroll.setVisible(scale.visibleSeconds() < scale.duration());
+        scroll.setMax(Math.max(0, scale.duration() - scale.visibleSeconds()));
+        scroll.setVisibleAmount(Math.min(scale.duration(), scale.visibleSeconds()));
         if (!scroll.isPressed()) {
-            scroll.setValue(start);
+            scroll.setValue(scale.start());
         }
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.setFill(palette.paper());
-        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        double y = 0;
-        drawRuler(g, y);
-        y += RULER;
-        drawWave(g, y);
-        y += WAVE;
-        Optional<Timing> timing = workspace.shot().flatMap(s -> s.timing());
-        drawWords(g, y, timing);
-        y += WORDS;
-        drawSounds(g, y, timing);
-        y += SOUNDS;
-        drawMouths(g, y, timing);
-        drawGutter(g);
+        painter.draw(canvas.getGraphicsContext2D(), canvas.getWidth(), canvas.getHeight());
         placePlayhead();
-        if (timing.isEmpty()) {
-            drawHint(g);
-        }
-    }
-
-    private void drawHint(GraphicsContext g) {
-        boolean sound = workspace.sound().get().isPresent();
-        String hint = workspace.shot().isEmpty()
-                ? "Drop a recording here, or open one with Ctrl+I."
-                : sound
-                        ? "Not read yet: type the words on the Reading desk and read the line."
-                        : "No recording yet: open one on the Voice desk.";
-        g.setFill(palette.ink2());
-        g.setFont(WORD);
-        g.setTextAlign(TextAlignment.CENTER);
-        g.fillText(hint, GUTTER + (canvas.getWidth() - GUTTER) / 2, RULER + WAVE + WORDS + SOUNDS / 2 + 10);
-    }
-
-    private void drawRuler(GraphicsContext g, double top) {
-        g.setFill(palette.paper2());
-        g.fillRect(GUTTER, top, canvas.getWidth() - GUTTER, RULER);
-        FrameRate rate = rate();
-        g.setStroke(palette.line());
-        g.setLineWidth(1);
-        double framePixels = pixelsASecond * rate.frameLength();
-        if (framePixels >= 5) {
-            long first = rate.frameAt(Math.max(0, start));
-            long last = rate.frameAt(start + visibleSeconds()) + 1;
-            for (long f = first; f <= last; f++) {
-                double x = snap(xOf(rate.secondsAt(f)));
-                g.strokeLine(x, top + RULER - 5, x, top + RULER);
-            }
-        }
-        double step = labelStep();
-        g.setFont(SMALL);
-        g.setFill(palette.ink2());
-        g.setTextAlign(TextAlignment.LEFT);
-        g.setTextBaseline(VPos.BASELINE);
-        for (double t = Math.floor(start / step) * step; t <= start + visibleSeconds(); t += step) {
-            if (t < -1e-9) {
-                continue;
-            }
-            double x = snap(xOf(t));
-            g.setStroke(palette.ink2());
-            g.strokeLine(x, top + RULER - 9, x, top + RULER);
-            g.fillText(label(t, step), x + 4, top + RULER - 10);
-        }
-        if (player.looping().get() || player.loopRange().get().isPresent()) {
-            TimeRange range = player.loopRange().get().orElse(new TimeRange(0, duration()));
-            g.setFill(withAlpha(palette.string(), player.looping().get() ? 0.75 : 0.3));
-            g.fillRect(xOf(range.start()), top, Math.max(2, xOf(range.end()) - xOf(range.start())), 4);
-        }
-    }
-
-    private double labelStep() {
-        for (double step : new double[] {rate().frameLength(), 0.1, 0.25, 0.5, 1, 2, 5, 10, 15, 30, 60, 300, 600}) {
-            if (step * pixelsASecond >= 76) {
-                return step;
-            }
-        }
-        return 1800;
-    }
-
-    private String label(double time, double step) {
-        if (step < 0.1) {
-            return Long.toString(rate().nearestFrame(time));
-        }
-        return step < 1
-                ? String.format(java.util.Locale.ROOT, "%.2f", time)
-                : Timecode.format(rate().nearestFrame(time), rate()).substring(3);
-    }
-
-    private void drawWave(GraphicsContext g, double top) {
-        double middle = top + WAVE / 2;
-        g.setStroke(palette.line());
-        g.strokeLine(GUTTER, snap(top), canvas.getWidth(), snap(top));
-        Optional<LineSound> sound = workspace.sound().get();
-        if (sound.isEmpty()) {
-            return;
-        }
-        double peak = Math.max(0.05, sound.get().sound().peak());
-        double scale = (WAVE / 2 - 4) / peak;
-        g.setStroke(palette.ink2());
-        g.setLineWidth(1);
-        double perPixel = 1 / pixelsASecond;
-        int last = (int) Math.min(canvas.getWidth(), Math.ceil(xOf(duration())));
-        for (int x = (int) GUTTER; x < last; x++) {
-            double t = timeAt(x);
-            sound.get().envelope().between(t, t + perPixel, extremes);
-            double high = middle - extremes[1] * scale;
-            double low = middle - extremes[0] * scale;
-            g.strokeLine(x + 0.5, high, x + 0.5, Math.max(low, high + 0.6));
-        }
-    }
-
-    private void drawWords(GraphicsContext g, double top, Optional<Timing> timing) {
-        line(g, top);
-        if (timing.isEmpty()) {
-            return;
-        }
-        List<TimedWord> words = timing.get().words();
-        Selection selected = workspace.selection().get();
-        for (int w = 0; w < words.size(); w++) {
-            TimedWord word = words.get(w);
-            if (outside(word.start(), word.end())) {
-                continue;
-            }
-            boolean own = word.phones().stream().anyMatch(TimedPhone::pinned);
-            block(g, word.start(), word.end(), top, WORDS, own, selected.word() == w && selected.phone() < 0);
-            g.setFill(word.guessed() ? palette.string() : palette.ink());
-            String text = word.guessed() ? word.text() + " ?" : word.text();
-            label(g, WORD, text, word.start(), word.end(), top, WORDS);
-        }
-    }
-
-    private void drawSounds(GraphicsContext g, double top, Optional<Timing> timing) {
-        line(g, top);
-        if (timing.isEmpty()) {
-            return;
-        }
-        Selection selected = workspace.selection().get();
-        List<TimedWord> words = timing.get().words();
-        for (int w = 0; w < words.size(); w++) {
-            List<TimedPhone> phones = words.get(w).phones();
-            for (int p = 0; p < phones.size(); p++) {
-                TimedPhone phone = phones.get(p);
-                if (outside(phone.start(), phone.end())) {
-                    continue;
-                }
-                boolean chosen = selected.word() == w && selected.phone() == p;
-                block(g, phone.start(), phone.end(), top, SOUNDS, phone.pinned(), chosen);
-                if (isClosure(phone.phone())) {
-                    g.setFill(palette.string());
-                    g.fillRect(xOf(phone.start()) + 1, top + SOUNDS - 5, xOf(phone.end()) - xOf(phone.start()) - 2, 2);
-                }
-                g.setFill(palette.ink());
-                label(g, IPA, phone.phone().ipa(), phone.start(), phone.end(), top - 1, SOUNDS);
-            }
-        }
-    }
-
-    private static boolean isClosure(Phone phone) {
-        return switch (phone) {
-            case P, B, M, F, V -> true;
-            default -> false;
-        };
-    }
-
-    private void drawMouths(GraphicsContext g, double top, Optional<Timing> timing) {
-        line(g, top);
-        if (timing.isEmpty() || pictures.isEmpty() || chart.isEmpty()) {
-            return;
-        }
-        double lead = workspace.shot().map(s -> s.mouth().lead()).orElse(0.0);
-        double side = MOUTHS - 8;
-        for (Timing.Segment segment : timing.get().segments()) {
-            double from = Math.max(0, segment.start() - lead);
-            double to = segment.end() - lead;
-            if (outside(from, to) || to <= 0) {
-                continue;
-            }
-            Viseme viseme = chart.get().visemeOf(segment.phone());
-            double x = xOf(from);
-            double width = xOf(to) - x;
-            if (width < 3) {
-                continue;
-            }
-            double shown = Math.min(side, width - 2);
-            double source = MouthPictures.SIZE * shown / side;
-            double cut = (MouthPictures.SIZE - source) / 2;
-            g.setGlobalAlpha(segment.isSilence() ? 0.35 : 1);
-            double left = x + (width - shown) / 2;
-            g.drawImage(pictures.get().of(viseme), cut, 0, source, MouthPictures.SIZE, left, top + 4, shown, side);
-            g.setGlobalAlpha(1);
-            g.setStroke(palette.sand());
-            g.setLineWidth(1);
-            g.strokeRect(snap(x) + 0, snap(top + 3), Math.max(1, Math.floor(width) - 1), side + 1);
-        }
-    }
-
-    private void drawGutter(GraphicsContext g) {
-        g.setFill(palette.paper2());
-        g.fillRect(0, 0, GUTTER, canvas.getHeight());
-        g.setStroke(palette.line());
-        g.strokeLine(GUTTER - 0.5, 0, GUTTER - 0.5, canvas.getHeight());
-        g.setFill(palette.ink2());
-        g.setFont(LABEL);
-        g.setTextAlign(TextAlignment.RIGHT);
-        g.setTextBaseline(VPos.CENTER);
-        double[] heights = {RULER, WAVE, WORDS, SOUNDS, MOUTHS};
-        String[] names = {"time", "wave", "words", "sounds", "mouth"};
-        double y = 0;
-        for (int i = 0; i < names.length; i++) {
-            g.fillText(names[i], GUTTER - 10, y + heights[i] / 2);
-            y += heights[i];
-            g.strokeLine(0, snap(y), GUTTER, snap(y));
-        }
-        g.setTextBaseline(VPos.BASELINE);
     }
 
     private void placePlayhead() {
-        double x = snap(xOf(player.time().get()));
-        boolean visible = x >= GUTTER && x <= getWidth();
+        double x = Math.floor(xOf(player.time().get())) + 0.5;
+        boolean visible = x >= SheetRows.GUTTER && x <= getWidth();
         playhead.setVisible(visible);
         playheadKite.setVisible(visible);
-        playhead.setStroke(palette.string());
-        playheadKite.setFill(palette.string());
+        playhead.setStroke(painter.palette().string());
+        playheadKite.setFill(painter.palette().string());
         playhead.setStartX(x);
         playhead.setEndX(x);
         playhead.setStartY(8);
-        playhead.setEndY(RULER + WAVE + WORDS + SOUNDS + MOUTHS);
+        playhead.setEndY(SheetRows.BOTTOM);
         playheadKite.setLayoutX(x);
-    }
-
-    /** Generated blocks have plain edges, blocks that a hand touched notched ones. */
-    private void block(
-            GraphicsContext g, double from, double to, double top, double height, boolean own, boolean chosen) {
-        double x = snap(xOf(from));
-        double width = Math.max(2, snap(xOf(to)) - x - 1);
-        Color colour = own ? palette.tide() : palette.sand();
-        g.setFill(withAlpha(colour, chosen ? 0.55 : 0.22));
-        g.fillRect(x, top + 3, width, height - 6);
-        g.setStroke(colour);
-        g.setLineWidth(chosen ? 2 : 1);
-        g.strokeRect(x, snap(top + 3), width, height - 6);
-        g.setLineWidth(1);
-        if (own && width > 8) {
-            g.setFill(palette.paper());
-            g.fillPolygon(new double[] {x - 1, x + 4, x - 1}, new double[] {top + 3, top + 3, top + 8}, 3);
-            g.setFill(palette.tide());
-            g.fillPolygon(
-                    new double[] {x + width - 5, x + width, x + width},
-                    new double[] {top + height - 3, top + height - 3, top + height - 8},
-                    3);
-        }
-    }
-
-    private void label(GraphicsContext g, Font font, String text, double from, double to, double top, double height) {
-        double x = Math.max(GUTTER, xOf(from));
-        double width = xOf(to) - x;
-        double needed = text.length() * font.getSize() * 0.5;
-        if (width < Math.min(needed, 10)) {
-            return;
-        }
-        g.setFont(font);
-        g.setTextAlign(TextAlignment.CENTER);
-        g.setTextBaseline(VPos.CENTER);
-        g.save();
-        g.beginPath();
-        g.rect(x + 1, top, Math.max(0, width - 2), height);
-        g.clip();
-        if (needed > width) {
-            g.setTextAlign(TextAlignment.LEFT);
-            g.fillText(text, x + 3, top + height / 2);
-        } else {
-            g.fillText(text, x + width / 2, top + height / 2);
-        }
-        g.restore();
-        g.setTextBaseline(VPos.BASELINE);
-    }
-
-    private void line(GraphicsContext g, double y) {
-        g.setStroke(palette.line());
-        g.strokeLine(GUTTER, snap(y), canvas.getWidth(), snap(y));
-    }
-
-    private boolean outside(double from, double to) {
-        return to < start || from > start + visibleSeconds();
-    }
-
-    private static double snap(double x) {
-        return Math.floor(x) + 0.5;
-    }
-
-    private static Color withAlpha(Color colour, double alpha) {
-        return new Color(colour.getRed(), colour.getGreen(), colour.getBlue(), alpha);
     }
 
     // --- mouse ---------------------------------------------------------------------------------------------------
@@ -548,7 +232,7 @@ public final class SheetView extends Pane {
             drag = Drag.NONE;
         });
         canvas.setOnMouseClicked(e -> {
-            if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY && inWords(e.getY())) {
+            if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY && SheetRows.inWords(e.getY())) {
                 wordAt(e.getX()).ifPresent(this::editWord);
             }
         });
@@ -564,7 +248,7 @@ public final class SheetView extends Pane {
             mouseX = e.getX();
             return;
         }
-        if (e.getButton() != MouseButton.PRIMARY || e.getX() < GUTTER) {
+        if (e.getButton() != MouseButton.PRIMARY || e.getX() < SheetRows.GUTTER) {
             return;
         }
         Optional<Boundary> boundary = boundaryAt(e.getX(), e.getY());
@@ -573,10 +257,10 @@ public final class SheetView extends Pane {
             dragWord = boundary.get().word();
             dragPhone = boundary.get().phone();
             drag = dragPhone < 0 ? Drag.END : Drag.START;
-        } else if (e.getY() < RULER && e.isShiftDown()) {
+        } else if (e.getY() < SheetRows.RULER && e.isShiftDown()) {
             drag = Drag.RANGE;
             rangeFrom = timeAt(e.getX());
-        } else if (e.getY() < RULER + WAVE) {
+        } else if (e.getY() < SheetRows.RULER + SheetRows.WAVE) {
             drag = Drag.SEEK;
             player.scrub(timeAt(e.getX()));
         } else {
@@ -600,14 +284,13 @@ public final class SheetView extends Pane {
                 player.seek(at);
             }
             case RANGE -> {
-                double other = Math.clamp(time, 0, duration());
+                double other = Math.clamp(time, 0, scale.duration());
                 player.loopRange()
                         .set(Optional.of(new TimeRange(Math.min(rangeFrom, other), Math.max(rangeFrom, other))));
             }
             case PAN -> {
-                start -= (e.getX() - mouseX) / pixelsASecond;
+                scale.scrollBy(mouseX - e.getX());
                 mouseX = e.getX();
-                bound();
                 draw();
             }
             case NONE -> {}
@@ -617,34 +300,25 @@ public final class SheetView extends Pane {
     /** Pulls a time to a frame that is within a few pixels; Alt lets go. */
     private double magnet(double time, boolean free) {
         double frame = rate().secondsAt(rate().nearestFrame(time));
-        return !free && Math.abs(frame - time) * pixelsASecond < 4 ? frame : time;
+        return !free && Math.abs(frame - time) * scale.pixelsASecond() < 4 ? frame : time;
     }
 
     private void scrolled(ScrollEvent e) {
         if (e.isControlDown()) {
-            zoom(Math.pow(1.0022, e.getDeltaY()), Math.max(GUTTER, e.getX()));
+            zoom(Math.pow(1.0022, e.getDeltaY()), Math.max(SheetRows.GUTTER, e.getX()));
         } else {
             double by = e.isShiftDown() && e.getDeltaX() != 0 ? e.getDeltaX() : e.getDeltaY() + e.getDeltaX();
-            start -= by / pixelsASecond;
-            bound();
+            scale.scrollBy(-by);
             draw();
         }
     }
 
-    private boolean inWords(double y) {
-        return y >= RULER + WAVE && y < RULER + WAVE + WORDS;
-    }
-
-    private boolean inSounds(double y) {
-        return y >= RULER + WAVE + WORDS && y < RULER + WAVE + WORDS + SOUNDS;
-    }
-
     private Optional<Boundary> boundaryAt(double x, double y) {
         Optional<Timing> timing = workspace.shot().flatMap(s -> s.timing());
-        if (timing.isEmpty() || x < GUTTER || !(inSounds(y) || inWords(y))) {
+        if (timing.isEmpty() || x < SheetRows.GUTTER || !(SheetRows.inSounds(y) || SheetRows.inWords(y))) {
             return Optional.empty();
         }
-        boolean onlyWords = inWords(y);
+        boolean onlyWords = SheetRows.inWords(y);
         List<TimedWord> words = timing.get().words();
         Optional<Boundary> best = Optional.empty();
         double nearest = GRAB;
@@ -682,7 +356,7 @@ public final class SheetView extends Pane {
             return;
         }
         int phone = -1;
-        if (!inWords(y)) {
+        if (!SheetRows.inWords(y)) {
             List<TimedPhone> phones = workspace
                     .shot()
                     .orElseThrow()
@@ -758,8 +432,8 @@ public final class SheetView extends Pane {
         TimedWord timed =
                 workspace.shot().orElseThrow().timing().orElseThrow().words().get(word);
         editor.setText(timed.text());
-        double x = Math.max(GUTTER, xOf(timed.start()));
-        editor.resizeRelocate(x, RULER + WAVE, Math.max(90, xOf(timed.end()) - x), WORDS);
+        double x = Math.max(SheetRows.GUTTER, xOf(timed.start()));
+        editor.resizeRelocate(x, SheetRows.WORDS_TOP, Math.max(90, xOf(timed.end()) - x), SheetRows.WORDS);
         editor.setVisible(true);
         editor.requestFocus();
         editor.selectAll();

@@ -1,0 +1,79 @@
+package graykite.bench;
+
+import graykite.mouth.MouthChart;
+import graykite.mouth.MouthSettings;
+import graykite.performance.Performance;
+import graykite.rig.Cast;
+import graykite.rig.Character;
+import graykite.sound.Loudness;
+import graykite.sound.Sound;
+import graykite.speech.Phone;
+import graykite.speech.TimedPhone;
+import graykite.speech.TimedWord;
+import graykite.speech.Timing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** The movement of a line of ten minutes (about 7,500 phones): all of it, and what one dragged boundary changes. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 4, time = 2)
+public class MotionBenchmark {
+    private static final double SECONDS = 600;
+
+    private final Character odile = Cast.byName("odile");
+    private final MouthChart chart = MouthChart.standard(odile);
+    private final Timing timing = timing();
+    private final Loudness loudness = Loudness.of(Sound.silence(SECONDS, 8000));
+    private final Performance whole = Performance.of(odile, chart, timing, loudness, MouthSettings.STANDARD, 1);
+    private final Timing moved =
+            timing.withStart(900, 1, timing.words().get(900).phones().get(1).start() + 0.01);
+
+    private static Timing timing() {
+        SplittableRandom random = new SplittableRandom(3);
+        Phone[] phones = Phone.values();
+        List<TimedWord> words = new ArrayList<>();
+        double time = 0.3;
+        while (time < SECONDS - 1) {
+            List<TimedPhone> sounds = new ArrayList<>();
+            for (int i = 0; i < 4; i++) {
+                double length = random.nextDouble(0.04, 0.12);
+                Phone phone = phones[random.nextInt(phones.length - 1)];
+                sounds.add(new TimedPhone(phone, time, time + length, false));
+                time = sounds.getLast().end();
+            }
+            words.add(new TimedWord("word", "", sounds, false, 1));
+        }
+        return new Timing(words, SECONDS);
+    }
+
+    @Benchmark
+    public Performance tenMinutes() {
+        return Performance.of(odile, chart, timing, loudness, MouthSettings.STANDARD, 1);
+    }
+
+    @Benchmark
+    public Performance afterOneDrag() {
+        return whole.retimed(
+                moved, timing.words().get(899).start(), timing.words().get(901).end());
+    }
+
+    @Benchmark
+    public double[] oneFrame() {
+        return whole.at(301.5);
+    }
+}

@@ -1,0 +1,107 @@
+package graykite.studio;
+
+import graykite.format.ProjectFiles;
+import graykite.studio.model.Workspace;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+
+/** The questions for files: which to open, where to save. The last folder is remembered. */
+final class FileDialogs {
+    static final List<String> SOUNDS =
+            List.of(".wav", ".aif", ".aiff", ".flac", ".ogg", ".oga", ".opus", ".mp3", ".m4a", ".aac", ".mp4", ".wma");
+    static final List<String> SCRIPTS = List.of(".txt", ".srt", ".vtt");
+
+    private final Stage stage;
+    private final Workspace workspace;
+    private final Consumer<Path> openProject;
+    private final Consumer<Path> take;
+
+    /**
+     * @param openProject opens a project that was chosen
+     * @param take takes in a recording that was chosen
+     */
+    FileDialogs(Stage stage, Workspace workspace, Consumer<Path> openProject, Consumer<Path> take) {
+        this.stage = stage;
+        this.workspace = workspace;
+        this.openProject = openProject;
+        this.take = take;
+    }
+
+    private FileChooser chooser(String title, String name, List<String> patterns) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter(name, patterns),
+                        new FileChooser.ExtensionFilter("All files", "*"));
+        File folder = new File(workspace.settings().text("folder", System.getProperty("user.home")));
+        if (folder.isDirectory()) {
+            chooser.setInitialDirectory(folder);
+        }
+        return chooser;
+    }
+
+    private Optional<Path> chosen(File file) {
+        if (file == null) {
+            return Optional.empty();
+        }
+        workspace.settings().setText("folder", file.getParent());
+        return Optional.of(file.toPath());
+    }
+
+    void chooseProject() {
+        chosen(chooser("Open a project", "Gray Kite projects", List.of("*" + ProjectFiles.EXTENSION))
+                        .showOpenDialog(stage))
+                .ifPresent(openProject);
+    }
+
+    void chooseRecording(boolean replace) {
+        FileChooser chooser = chooser(
+                replace ? "Another take of this line" : "Add recordings",
+                "Recordings",
+                SOUNDS.stream().map(s -> "*" + s).toList());
+        if (replace) {
+            chosen(chooser.showOpenDialog(stage)).ifPresent(workspace::replaceRecording);
+        } else {
+            List<File> files = chooser.showOpenMultipleDialog(stage);
+            if (files != null) {
+                files.forEach(f -> chosen(f).ifPresent(take));
+            }
+        }
+    }
+
+    void chooseScript() {
+        chosen(chooser(
+                                "Load a script",
+                                "Scripts",
+                                SCRIPTS.stream().map(s -> "*" + s).toList())
+                        .showOpenDialog(stage))
+                .ifPresent(workspace::loadScript);
+    }
+
+    void save() {
+        saveThen(() -> {});
+    }
+
+    void saveThen(Runnable then) {
+        if (workspace.file().get().isPresent()) {
+            workspace.save(workspace.file().get().get(), then);
+        } else {
+            saveAsThen(then);
+        }
+    }
+
+    void saveAsThen(Runnable then) {
+        FileChooser chooser = chooser("Save the project", "Gray Kite projects", List.of("*" + ProjectFiles.EXTENSION));
+        chooser.setInitialFileName(workspace.project().title() + ProjectFiles.EXTENSION);
+        chosen(chooser.showSaveDialog(stage)).ifPresent(path -> {
+            boolean named = path.toString().endsWith(ProjectFiles.EXTENSION);
+            workspace.save(named ? path : path.resolveSibling(path.getFileName() + ProjectFiles.EXTENSION), then);
+        });
+    }
+}

@@ -1,0 +1,59 @@
+package graykite.studio;
+
+import graykite.performance.Performance;
+import graykite.project.Shot;
+import graykite.studio.model.Knot;
+import graykite.studio.model.Workspace;
+import graykite.studio.view.StringSide;
+import java.util.Optional;
+
+/** How far each station of the string has come for the line that is worked on. */
+final class Readiness {
+    private final Workspace workspace;
+
+    Readiness(Workspace workspace) {
+        this.workspace = workspace;
+    }
+
+    StringSide.State of(Knot station) {
+        Optional<Shot> shot = workspace.shot();
+        boolean sound = shot.flatMap(Shot::sound).isPresent();
+        Optional<Performance> performance = workspace.performance().get();
+        return switch (station) {
+            case CAST -> new StringSide.State(1, "Odile is ready.");
+            case VOICE ->
+                sound
+                        ? new StringSide.State(1, "The line has its recording.")
+                        : new StringSide.State(0, "There is no recording yet.");
+            case READING -> {
+                long guessed = shot.flatMap(Shot::timing).stream()
+                        .flatMap(t -> t.words().stream())
+                        .filter(w -> w.guessed())
+                        .count();
+                if (shot.flatMap(Shot::timing).isEmpty()) {
+                    yield new StringSide.State(
+                            sound ? 0.5 : 0, sound ? "The line is not read yet." : "A recording comes first.");
+                }
+                yield guessed > 0
+                        ? new StringSide.State(0.5, "Read; words that the dictionary lacks: " + guessed + ".")
+                        : new StringSide.State(1, "Every word is read.");
+            }
+            case MOUTH ->
+                performance.isPresent()
+                        ? new StringSide.State(1, "The mouth moves.")
+                        : new StringSide.State(0, "The mouth moves once the line is read.");
+            case ACTING ->
+                performance.isPresent()
+                        ? new StringSide.State(0.5, "Instincts play; expressions are still to come.")
+                        : new StringSide.State(0, "Instincts come with the reading.");
+            case PROOF ->
+                performance.isPresent()
+                        ? new StringSide.State(0.5, "Closures can be checked.")
+                        : new StringSide.State(0, "There is nothing to check yet.");
+            case DELIVERY ->
+                performance.isPresent()
+                        ? new StringSide.State(0.5, "Ready to export.")
+                        : new StringSide.State(0, "There is nothing to deliver yet.");
+        };
+    }
+}

@@ -1,0 +1,351 @@
+package graykite.studio.view;
+
+import static graykite.studio.view.SheetRows.GUTTER;
+import static graykite.studio.view.SheetRows.MOUTHS;
+import static graykite.studio.view.SheetRows.RULER;
+import static graykite.studio.view.SheetRows.SOUNDS;
+import static graykite.studio.view.SheetRows.WAVE;
+import static graykite.studio.view.SheetRows.WORDS;
+
+import graykite.mouth.MouthChart;
+import graykite.mouth.Viseme;
+import graykite.speech.Phone;
+import graykite.speech.TimedPhone;
+import graykite.speech.TimedWord;
+import graykite.speech.Timing;
+import graykite.studio.model.LineSound;
+import graykite.studio.model.Palette;
+import graykite.studio.model.Workspace;
+import graykite.studio.model.Workspace.Selection;
+import graykite.studio.play.Player;
+import graykite.time.FrameRate;
+import graykite.time.TimeRange;
+import graykite.time.Timecode;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+
+/** Draws the rows of the sheet, only what is visible. */
+final class SheetPainter {
+    private static final Font SMALL = Font.font("Andika", 12);
+    private static final Font IPA = Font.font("Andika", 14);
+    private static final Font LABEL = Font.font("Inter", 11);
+    private static final Font WORD = Font.font("Inter", 13);
+
+    private final Workspace workspace;
+    private final Player player;
+    private final SheetScale scale;
+    private final float[] extremes = new float[2];
+    private Palette palette = Palette.LIGHT;
+    private Optional<MouthPictures> pictures = Optional.empty();
+    private Optional<MouthChart> chart = Optional.empty();
+    private double width;
+    private double height;
+
+    SheetPainter(Workspace workspace, Player player, SheetScale scale) {
+        this.workspace = workspace;
+        this.player = player;
+        this.scale = scale;
+    }
+
+    Palette palette() {
+        return palette;
+    }
+
+    void setPalette(Palette newPalette) {
+        palette = newPalette;
+    }
+
+    void setMouths(MouthPictures newPictures, MouthChart newChart) {
+        pictures = Optional.of(newPictures);
+        chart = Optional.of(newChart);
+    }
+
+    private FrameRate rate() {
+        return workspace.project().rate();
+    }
+
+    /** Draws all rows into an area of this size. */
+    void draw(GraphicsContext g, double newWidth, double newHeight) {
+        width = newWidth;
+        height = newHeight;
+        g.setFill(palette.paper());
+        g.fillRect(0, 0, width, height);
+        drawRuler(g, 0);
+        drawWave(g, RULER);
+        Optional<Timing> timing = workspace.shot().flatMap(s -> s.timing());
+        drawWords(g, SheetRows.WORDS_TOP, timing);
+        drawSounds(g, SheetRows.SOUNDS_TOP, timing);
+        drawMouths(g, SheetRows.SOUNDS_TOP + SOUNDS, timing);
+        drawGutter(g);
+        if (timing.isEmpty()) {
+            drawHint(g);
+        }
+    }
+
+    private void drawHint(GraphicsContext g) {
+        boolean sound = workspace.sound().get().isPresent();
+        String hint = workspace.shot().isEmpty()
+                ? "Drop a recording here, or open one with Ctrl+I."
+                : sound
+                        ? "Not read yet: type the words on the Reading desk and read the line."
+                        : "No recording yet: open one on the Voice desk.";
+        g.setFill(palette.ink2());
+        g.setFont(WORD);
+        g.setTextAlign(TextAlignment.CENTER);
+        g.fillText(hint, GUTTER + (width - GUTTER) / 2, RULER + WAVE + WORDS + SOUNDS / 2 + 10);
+    }
+
+    private void drawRuler(GraphicsContext g, double top) {
+        g.setFill(palette.paper2());
+        g.fillRect(GUTTER, top, width - GUTTER, RULER);
+        FrameRate rate = rate();
+        g.setStroke(palette.line());
+        g.setLineWidth(1);
+        double framePixels = scale.pixelsASecond() * rate.frameLength();
+        if (framePixels >= 5) {
+            long first = rate.frameAt(Math.max(0, scale.start()));
+            long last = rate.frameAt(scale.start() + scale.visibleSeconds()) + 1;
+            for (long f = first; f <= last; f++) {
+                double x = snap(scale.xOf(rate.secondsAt(f)));
+                g.strokeLine(x, top + RULER - 5, x, top + RULER);
+            }
+        }
+        double step = labelStep();
+        g.setFont(SMALL);
+        g.setFill(palette.ink2());
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setTextBaseline(VPos.BASELINE);
+        for (double t = Math.floor(scale.start() / step) * step;
+                t <= scale.start() + scale.visibleSeconds();
+                t += step) {
+            if (t < -1e-9) {
+                continue;
+            }
+            double x = snap(scale.xOf(t));
+            g.setStroke(palette.ink2());
+            g.strokeLine(x, top + RULER - 9, x, top + RULER);
+            g.fillText(label(t, step), x + 4, top + RULER - 10);
+        }
+        if (player.looping().get() || player.loopRange().get().isPresent()) {
+            TimeRange range = player.loopRange().get().orElse(new TimeRange(0, scale.duration()));
+            g.setFill(withAlpha(palette.string(), player.looping().get() ? 0.75 : 0.3));
+            g.fillRect(
+                    scale.xOf(range.start()), top, Math.max(2, scale.xOf(range.end()) - scale.xOf(range.start())), 4);
+        }
+    }
+
+    private double labelStep() {
+        for (double step : new double[] {rate().frameLength(), 0.1, 0.25, 0.5, 1, 2, 5, 10, 15, 30, 60, 300, 600}) {
+            if (step * scale.pixelsASecond() >= 76) {
+                return step;
+            }
+        }
+        return 1800;
+    }
+
+    private String label(double time, double step) {
+        if (step < 0.1) {
+            return Long.toString(rate().nearestFrame(time));
+        }
+        return step < 1
+                ? String.format(java.util.Locale.ROOT, "%.2f", time)
+                : Timecode.format(rate().nearestFrame(time), rate()).substring(3);
+    }
+
+    private void drawWave(GraphicsContext g, double top) {
+        double middle = top + WAVE / 2;
+        g.setStroke(palette.line());
+        g.strokeLine(GUTTER, snap(top), width, snap(top));
+        Optional<LineSound> sound = workspace.sound().get();
+        if (sound.isEmpty()) {
+            return;
+        }
+        double peak = Math.max(0.05, sound.get().sound().peak());
+        double tall = (WAVE / 2 - 4) / peak;
+        g.setStroke(palette.ink2());
+        g.setLineWidth(1);
+        double perPixel = 1 / scale.pixelsASecond();
+        int last = (int) Math.min(width, Math.ceil(scale.xOf(scale.duration())));
+        for (int x = (int) GUTTER; x < last; x++) {
+            double t = scale.timeAt(x);
+            sound.get().envelope().between(t, t + perPixel, extremes);
+            double high = middle - extremes[1] * tall;
+            double low = middle - extremes[0] * tall;
+            g.strokeLine(x + 0.5, high, x + 0.5, Math.max(low, high + 0.6));
+        }
+    }
+
+    private void drawWords(GraphicsContext g, double top, Optional<Timing> timing) {
+        line(g, top);
+        if (timing.isEmpty()) {
+            return;
+        }
+        List<TimedWord> words = timing.get().words();
+        Selection selected = workspace.selection().get();
+        for (int w = 0; w < words.size(); w++) {
+            TimedWord word = words.get(w);
+            if (scale.outside(word.start(), word.end())) {
+                continue;
+            }
+            boolean own = word.phones().stream().anyMatch(TimedPhone::pinned);
+            block(g, word.start(), word.end(), top, WORDS, own, selected.word() == w && selected.phone() < 0);
+            g.setFill(word.guessed() ? palette.string() : palette.ink());
+            String text = word.guessed() ? word.text() + " ?" : word.text();
+            label(g, WORD, text, word.start(), word.end(), top, WORDS);
+        }
+    }
+
+    private void drawSounds(GraphicsContext g, double top, Optional<Timing> timing) {
+        line(g, top);
+        if (timing.isEmpty()) {
+            return;
+        }
+        Selection selected = workspace.selection().get();
+        List<TimedWord> words = timing.get().words();
+        for (int w = 0; w < words.size(); w++) {
+            List<TimedPhone> phones = words.get(w).phones();
+            for (int p = 0; p < phones.size(); p++) {
+                TimedPhone phone = phones.get(p);
+                if (scale.outside(phone.start(), phone.end())) {
+                    continue;
+                }
+                boolean chosen = selected.word() == w && selected.phone() == p;
+                block(g, phone.start(), phone.end(), top, SOUNDS, phone.pinned(), chosen);
+                if (isClosure(phone.phone())) {
+                    g.setFill(palette.string());
+                    g.fillRect(
+                            scale.xOf(phone.start()) + 1,
+                            top + SOUNDS - 5,
+                            scale.xOf(phone.end()) - scale.xOf(phone.start()) - 2,
+                            2);
+                }
+                g.setFill(palette.ink());
+                label(g, IPA, phone.phone().ipa(), phone.start(), phone.end(), top - 1, SOUNDS);
+            }
+        }
+    }
+
+    private static boolean isClosure(Phone phone) {
+        return switch (phone) {
+            case P, B, M, F, V -> true;
+            default -> false;
+        };
+    }
+
+    private void drawMouths(GraphicsContext g, double top, Optional<Timing> timing) {
+        line(g, top);
+        if (timing.isEmpty() || pictures.isEmpty() || chart.isEmpty()) {
+            return;
+        }
+        double lead = workspace.shot().map(s -> s.mouth().lead()).orElse(0.0);
+        double side = MOUTHS - 8;
+        for (Timing.Segment segment : timing.get().segments()) {
+            double from = Math.max(0, segment.start() - lead);
+            double to = segment.end() - lead;
+            if (scale.outside(from, to) || to <= 0) {
+                continue;
+            }
+            Viseme viseme = chart.get().visemeOf(segment.phone());
+            double x = scale.xOf(from);
+            double width = scale.xOf(to) - x;
+            if (width < 3) {
+                continue;
+            }
+            double shown = Math.min(side, width - 2);
+            double source = MouthPictures.SIZE * shown / side;
+            double cut = (MouthPictures.SIZE - source) / 2;
+            g.setGlobalAlpha(segment.isSilence() ? 0.35 : 1);
+            double left = x + (width - shown) / 2;
+            g.drawImage(pictures.get().of(viseme), cut, 0, source, MouthPictures.SIZE, left, top + 4, shown, side);
+            g.setGlobalAlpha(1);
+            g.setStroke(palette.sand());
+            g.setLineWidth(1);
+            g.strokeRect(snap(x) + 0, snap(top + 3), Math.max(1, Math.floor(width) - 1), side + 1);
+        }
+    }
+
+    private void drawGutter(GraphicsContext g) {
+        g.setFill(palette.paper2());
+        g.fillRect(0, 0, GUTTER, height);
+        g.setStroke(palette.line());
+        g.strokeLine(GUTTER - 0.5, 0, GUTTER - 0.5, height);
+        g.setFill(palette.ink2());
+        g.setFont(LABEL);
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.setTextBaseline(VPos.CENTER);
+        double[] heights = {RULER, WAVE, WORDS, SOUNDS, MOUTHS};
+        String[] names = {"time", "wave", "words", "sounds", "mouth"};
+        double y = 0;
+        for (int i = 0; i < names.length; i++) {
+            g.fillText(names[i], GUTTER - 10, y + heights[i] / 2);
+            y += heights[i];
+            g.strokeLine(0, snap(y), GUTTER, snap(y));
+        }
+        g.setTextBaseline(VPos.BASELINE);
+    }
+
+    /** Generated blocks have plain edges, blocks that a hand touched notched ones. */
+    private void block(
+            GraphicsContext g, double from, double to, double top, double height, boolean own, boolean chosen) {
+        double x = snap(scale.xOf(from));
+        double width = Math.max(2, snap(scale.xOf(to)) - x - 1);
+        Color colour = own ? palette.tide() : palette.sand();
+        g.setFill(withAlpha(colour, chosen ? 0.55 : 0.22));
+        g.fillRect(x, top + 3, width, height - 6);
+        g.setStroke(colour);
+        g.setLineWidth(chosen ? 2 : 1);
+        g.strokeRect(x, snap(top + 3), width, height - 6);
+        g.setLineWidth(1);
+        if (own && width > 8) {
+            g.setFill(palette.paper());
+            g.fillPolygon(new double[] {x - 1, x + 4, x - 1}, new double[] {top + 3, top + 3, top + 8}, 3);
+            g.setFill(palette.tide());
+            g.fillPolygon(
+                    new double[] {x + width - 5, x + width, x + width},
+                    new double[] {top + height - 3, top + height - 3, top + height - 8},
+                    3);
+        }
+    }
+
+    private void label(GraphicsContext g, Font font, String text, double from, double to, double top, double height) {
+        double x = Math.max(GUTTER, scale.xOf(from));
+        double width = scale.xOf(to) - x;
+        double needed = text.length() * font.getSize() * 0.5;
+        if (width < Math.min(needed, 10)) {
+            return;
+        }
+        g.setFont(font);
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.save();
+        g.beginPath();
+        g.rect(x + 1, top, Math.max(0, width - 2), height);
+        g.clip();
+        if (needed > width) {
+            g.setTextAlign(TextAlignment.LEFT);
+            g.fillText(text, x + 3, top + height / 2);
+        } else {
+            g.fillText(text, x + width / 2, top + height / 2);
+        }
+        g.restore();
+        g.setTextBaseline(VPos.BASELINE);
+    }
+
+    private void line(GraphicsContext g, double y) {
+        g.setStroke(palette.line());
+        g.strokeLine(GUTTER, snap(y), width, snap(y));
+    }
+
+    private static double snap(double x) {
+        return Math.floor(x) + 0.5;
+    }
+
+    private static Color withAlpha(Color colour, double alpha) {
+        return new Color(colour.getRed(), colour.getGreen(), colour.getBlue(), alpha);
+    }
+}
