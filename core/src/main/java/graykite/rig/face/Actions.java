@@ -131,7 +131,9 @@ final class Actions {
             double w = around(s, 1.55, 30);
             double dx = -0.42 * s.p.x() * w;
             double forward = 8.5 * w * (1 - 0.35 * Math.abs(s.across));
-            double thick = s.lipness * s.half * s.open * 1.7;
+            // The lips swell away from the seam, which itself stays shut.
+            double swell = smooth(0.5, 7, Math.abs(s.p.y() - plan.mouth().y()));
+            double thick = s.lipness * s.half * s.open * (0.5 + 1.9 * swell);
             return new Vec(dx, thick + 0.3 * w, forward);
         });
         both("lipFunneler", Group.LIPS, "Opens the lips into a funnel that shows the teeth (AU 22)", s -> {
@@ -160,7 +162,8 @@ final class Actions {
                         0, (0.5 * s.lower() - 0.35 * s.upper()) * s.open, -0.5)
                 .times(s.lipness));
         both("lipToTeeth", Group.LIPS, "Lays the lower lip under the upper teeth, as for f and v (AU 32)", s -> {
-            double w = s.lipness * s.open;
+            // Falls off quickly: beside the corners nothing may fold.
+            double w = Math.pow(s.lipness, 3) * s.open;
             double under = smooth(-11, 1, s.p.y() - m.y());
             Vec low = new Vec(0, 3.0 * (0.4 + 0.6 * under), -2.0 - 5.5 * under).times(w * s.lower());
             Vec high = new Vec(0, 3.6, 0.9).times(w * s.upper());

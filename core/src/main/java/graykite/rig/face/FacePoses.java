@@ -101,7 +101,7 @@ final class FacePoses {
                         "upperLipRaiser",
                         0.30));
         poses.put("Oh", Pose.of("jawDrop", 0.68, "lipFunneler", 0.55, "lipPucker", 0.48));
-        poses.put("Oo", Pose.of("jawDrop", 0.14, "lipPucker", 1, "lipFunneler", 0.16));
+        poses.put("Oo", Pose.of("jawDrop", 0.15, "lipPucker", 1, "lipFunneler", 0.10));
         return poses;
     }
 }

@@ -15,8 +15,8 @@ final class MouthParts {
     private static final Colour TOOTH = Colour.srgb(0xF6EAD2);
     private static final Colour GUM = Colour.srgb(0xB0605C);
     private static final Colour TONGUE = Colour.srgb(0xC0605F);
-    private static final double[] UPPER_WIDTHS = {8.4, 7.0, 7.4, 7.0, 7.0, 8.6};
-    private static final double[] LOWER_WIDTHS = {5.6, 6.0, 6.8, 7.0, 7.2, 8.6};
+    private static final double[] UPPER_WIDTHS = {9.4, 7.8, 8.2, 7.6, 7.6, 9.0};
+    private static final double[] LOWER_WIDTHS = {6.6, 7.0, 7.6, 7.6, 7.8, 9.0};
 
     private final FacePlan plan;
     private final Actions actions;
@@ -30,26 +30,26 @@ final class MouthParts {
 
     Part upperTeeth() {
         MeshBuilder mesh = new MeshBuilder("upper teeth", ENAMEL, joint);
-        row(mesh, UPPER_WIDTHS, 25.5, plan.mouth().z() - 7.5, plan.mouth().y() - 1.4, 10.5, 1);
+        row(mesh, UPPER_WIDTHS, 30.0, plan.mouth().z() - 7.5, plan.mouth().y() - 2.0, 11.0, 1);
         return mesh.build();
     }
 
     Part lowerTeeth() {
         MeshBuilder mesh = new MeshBuilder("lower teeth", ENAMEL, joint);
-        row(mesh, LOWER_WIDTHS, 23.5, plan.mouth().z() - 10.8, plan.mouth().y() + 0.2, 9.0, -1);
+        row(mesh, LOWER_WIDTHS, 28.0, plan.mouth().z() - 10.8, plan.mouth().y() + 0.2, 9.0, -1);
         jawed(mesh);
         return mesh.build();
     }
 
     Part upperGum() {
         MeshBuilder mesh = new MeshBuilder("upper gum", WET, joint);
-        gum(mesh, 25.0, plan.mouth().z() - 8.5, plan.mouth().y() + 11.5);
+        gum(mesh, 29.5, plan.mouth().z() - 8.5, plan.mouth().y() + 11.5);
         return mesh.build();
     }
 
     Part lowerGum() {
         MeshBuilder mesh = new MeshBuilder("lower gum", WET, joint);
-        gum(mesh, 23.0, plan.mouth().z() - 11.8, plan.mouth().y() - 11.0);
+        gum(mesh, 27.5, plan.mouth().z() - 11.8, plan.mouth().y() - 11.0);
         jawed(mesh);
         return mesh.build();
     }
@@ -67,12 +67,12 @@ final class MouthParts {
         double walked = 0;
         double x = 0;
         while (walked < Math.abs(along)) {
-            double slope = 2.8 * 37 / half * Math.pow(x / half, 1.8);
+            double slope = 2.8 * 32 / half * Math.pow(x / half, 1.8);
             double dx = 0.1 / Math.sqrt(1 + slope * slope);
             x += dx;
             walked += 0.1;
         }
-        return new Vec(sign * x, y, front - 37 * Math.pow(x / half, 2.8));
+        return new Vec(sign * x, y, front - 32 * Math.pow(x / half, 2.8));
     }
 
     private void row(MeshBuilder mesh, double[] widths, double half, double front, double edge, double height, int up) {
@@ -85,7 +85,7 @@ final class MouthParts {
                 Vec near = arch(sideSign * (centre + 0.5), half, front, edge);
                 Vec right = near.minus(at).times(sideSign).unit();
                 double tall = height * (i == 1 && up > 0 ? 0.93 : i == 2 ? 1.02 : i > 3 ? 0.86 : 1);
-                double shorter = (i == 1 && up > 0) ? 0.6 : i > 3 ? 0.8 : 0;
+                double shorter = (i == 1 && up > 0) ? 0.5 : i > 3 ? 0.4 : 0;
                 tooth(mesh, at.plus(new Vec(0, up * shorter, 0)), right, widths[i], tall, i > 3 ? 8.5 : 6, up, i);
             }
         }
@@ -96,20 +96,20 @@ final class MouthParts {
         Vec out = new Vec(-right.z(), 0, right.x()).unit();
         Vec front = out.z() < 0 ? out.times(-1) : out;
         Vec centre = edge.plus(new Vec(0, up * height / 2, 0)).minus(front.times(deep / 2));
-        double pointed = index == 2 ? 1.3 : 0;
+        double pointed = index == 2 ? 0.8 : 0;
         mesh.grid(
-                7,
-                10,
+                8,
+                12,
                 true,
                 (u, v) -> {
                     double polar = Math.PI * (u - 0.5);
                     double turn = -2 * Math.PI * v;
-                    double c = power(Math.cos(polar), 0.42);
-                    double x = c * power(Math.cos(turn), 0.6) * width / 2;
+                    double c = power(Math.cos(polar), 0.30);
+                    double x = c * power(Math.cos(turn), 0.42) * (width + 0.5) / 2;
                     double z = c * power(Math.sin(turn), 0.75) * deep / 2;
                     double h = power(Math.sin(polar), 0.55);
                     double rootward = 0.5 + 0.5 * h * up;
-                    double taper = 1 - 0.16 * rootward;
+                    double taper = 1 - 0.07 * rootward;
                     double tip = pointed * (1 - Math.abs(x) / (width / 2)) * (1 - rootward);
                     return centre.plus(right.times(x * taper))
                             .plus(front.times(z * (1 - 0.25 * (1 - rootward))))

@@ -131,6 +131,11 @@ final class SkinGrid {
         double spread = depth < 0.5 ? smooth(0, 0.5, depth) : 1 - 0.75 * smooth(0.55, 1, depth);
         double height = (sine > 0 ? 16 : 21) * spread * Math.pow(Math.abs(sine), 0.7) * Math.signum(sine);
         double width = mix(1, 0.93, smooth(0, 0.3, depth)) * (1 - 0.55 * smooth(0.5, 1, depth));
+        if (ring == 0) {
+            // The last ring shrinks to a point: the mouth has a back.
+            height *= 0.01;
+            width *= 0.01;
+        }
         double roundBack = 15 * Math.pow(Math.abs(t), 2.2) * smooth(0, 0.5, depth);
         double x = seam.x() * width;
         double z = Math.min(seam.z(), plan.mouth().z() + 4) - back - roundBack * (depth < 0.3 ? depth / 0.3 : 1) * 0.5;

@@ -1,5 +1,6 @@
 package graykite.rig.face;
 
+import static graykite.rig.face.Ease.mix;
 import static graykite.rig.face.Ease.smooth;
 
 import graykite.picture.Colour;
@@ -90,7 +91,7 @@ final class SkinPart {
             Vec up = move(opener, grid.index(SkinGrid.SEAM, upper ? node.spoke() : other));
             Vec down = move(opener, grid.index(SkinGrid.SEAM, upper ? other : node.spoke()));
             Vec opened = up.minus(down);
-            double reach = node.ring() <= SkinGrid.BORDER ? 1 : follow(node) * node.open();
+            double reach = follow(node, 1);
             return opened.times(reach * (upper ? -0.22 : 0.78));
         });
     }
@@ -105,14 +106,22 @@ final class SkinPart {
                 return Vec.ZERO;
             }
             Vec moved = move(opener, grid.index(SkinGrid.SEAM, node.spoke()));
-            double reach = node.ring() <= SkinGrid.BORDER ? 1 : follow(node) * Math.pow(node.open(), 1.5);
+            double reach = follow(node, 1.5);
             return moved.times(-reach * Math.abs(node.half()));
         });
     }
 
-    /** How far the skin round the lips goes along with them when they are brought together. */
-    private static double follow(SkinGrid.Node node) {
-        return Math.pow(node.lipness(), 0.8) * (1 - smooth(0.0, 1.0, (node.ring() - SkinGrid.BORDER) / 26.0));
+    /**
+     * How far a place goes along with the seam when the lips are brought together: fully on the lips, less and less
+     * around them, least beside the corners, where nothing has opened.
+     */
+    private static double follow(SkinGrid.Node node, double narrow) {
+        int out = node.ring() - SkinGrid.BORDER;
+        if (out <= 0) {
+            return 1;
+        }
+        double beside = mix(1, Math.pow(node.open(), narrow), smooth(0, 10, out));
+        return Math.pow(node.lipness(), 0.8) * (1 - smooth(0.0, 1.0, out / 26.0)) * beside;
     }
 
     Part part() {

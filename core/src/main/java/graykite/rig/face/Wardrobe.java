@@ -186,7 +186,7 @@ final class Wardrobe {
                             + arch * Math.sin(Math.PI * Math.pow(u, 1.15))
                             - 2.5 * smooth(0.6, 1, u)
                             - 1.5 * (1 - u);
-                    double width = thick * Math.pow(Math.sin(Math.PI * mix(0.13, 0.985, u)), 0.55) * mix(1, 0.55, u);
+                    double width = thick * Math.pow(Math.sin(Math.PI * mix(0.03, 0.985, u)), 0.55) * mix(1, 0.55, u);
                     double turn = sign * 2 * Math.PI * v;
                     double tuft = 1 + 0.10 * Math.sin(u * 70 + Math.cos(turn) * 2.5);
                     double along = width * Math.cos(turn) * tuft;
