@@ -73,7 +73,7 @@ final class FacePoses {
                         0.20));
         poses.put("Ridge", Pose.of("jawDrop", 0.34, "tongueUp", 1, "lowerLipDepressor", 0.22, "upperLipRaiser", 0.22));
         poses.put("R", Pose.of("jawDrop", 0.20, "lipFunneler", 0.62, "lipPucker", 0.30, "tongueBack", 0.5));
-        poses.put("Ah", Pose.of("jawDrop", 0.92, "lowerLipDepressor", 0.12, "upperLipRaiser", 0.12));
+        poses.put("Ah", Pose.of("jawDrop", 0.92, "lowerLipDepressor", 0.12, "upperLipRaiser", 0.26));
         poses.put(
                 "Eh",
                 Pose.of(
