@@ -272,10 +272,12 @@ public final class StudioWindow {
     }
 
     private void pose() {
+        double ahead =
+                player.playing().get() ? face.expectedDelay() * player.speed().get() : 0;
         workspace
                 .performance()
                 .get()
-                .ifPresent(p -> face.pose(p.at(player.time().get())));
+                .ifPresentOrElse(p -> face.pose(p.at(player.time().get() + ahead)), face::rest);
     }
 
     private void openDesk(Knot now) {

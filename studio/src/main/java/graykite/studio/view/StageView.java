@@ -8,6 +8,7 @@ import java.nio.IntBuffer;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
@@ -33,7 +34,9 @@ import javafx.scene.layout.StackPane;
  */
 public final class StageView extends StackPane implements AutoCloseable {
     /** A picture to be drawn. */
-    private record Wish(double[] values, Camera camera, int width, int height) {}
+    private record Wish(double[] values, Camera camera, int width, int height, long asked) {}
+
+    private static final double LONGEST_DELAY = 0.15;
 
     private final ExecutorService painter = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("kite-stage").factory());
@@ -44,10 +47,13 @@ public final class StageView extends StackPane implements AutoCloseable {
     private final ObjectProperty<Camera> camera = new SimpleObjectProperty<>(Camera.FRONT);
     private Optional<Deformer> deformer = Optional.empty();
     private double[] values = new double[0];
-    private PixelBuffer<IntBuffer> pixels;
-    private int[] drawn = new int[0];
+    private final Canvas[] canvases = new Canvas[3];
+    private final Semaphore oneAtATime = new Semaphore(1);
+    private int back;
     private volatile long lastFrameNanos;
     private volatile long shown;
+    private volatile double delay;
+    private volatile double lastDelay;
     private Optional<Runnable> firstShown = Optional.empty();
     private double dragX;
     private double dragY;
@@ -119,6 +125,19 @@ public final class StageView extends StackPane implements AutoCloseable {
         pose(new double[values.length]);
     }
 
+    /**
+     * Seconds from the wish for a picture until it is on screen, as of late. While a line plays, poses are taken so much
+     * ahead of the sound, so that picture and sound meet.
+     */
+    public double expectedDelay() {
+        return delay;
+    }
+
+    /** Seconds that the last picture really took from its wish to the screen. */
+    public double lastDelay() {
+        return lastDelay;
+    }
+
     /** How long the last picture took to draw, in milliseconds. */
     public double lastFrameMillis() {
         return lastFrameNanos / 1e6;
@@ -140,37 +159,60 @@ public final class StageView extends StackPane implements AutoCloseable {
         if (deformer.isEmpty() || width < 16 || height < 16 || values.length == 0) {
             return;
         }
-        if (wish.getAndSet(new Wish(values, camera.get(), width, height)) == null) {
+        if (wish.getAndSet(new Wish(values, camera.get(), width, height, System.nanoTime())) == null) {
             painter.submit(this::paint);
         }
     }
 
+    /**
+     * Draws the newest wish into the canvas that is neither on screen nor about to be, so that drawing the next picture
+     * and showing the last one go side by side.
+     */
     private void paint() {
-        Wish now = wish.get();
-        int size = now.width * now.height;
-        int[] target = drawn.length == size ? drawn : new int[size];
+        Wish now = wish.getAndSet(null);
+        if (now == null) {
+            return;
+        }
+        back = (back + 1) % canvases.length;
+        if (canvases[back] == null || canvases[back].width != now.width || canvases[back].height != now.height) {
+            canvases[back] = new Canvas(now.width, now.height);
+        }
+        Canvas canvas = canvases[back];
         long start = System.nanoTime();
-        renderer.draw(deformer.orElseThrow().deform(now.values), now.camera, now.width, now.height, target);
+        renderer.draw(deformer.orElseThrow().deform(now.values), now.camera, now.width, now.height, canvas.pixels);
         lastFrameNanos = System.nanoTime() - start;
+        oneAtATime.acquireUninterruptibly();
         Platform.runLater(() -> {
-            present(now, target);
-            if (!wish.compareAndSet(now, null)) {
-                painter.submit(this::paint);
-            }
+            present(now, canvas);
+            oneAtATime.release();
         });
     }
 
-    private void present(Wish now, int[] target) {
+    private void present(Wish now, Canvas canvas) {
         shown = shown + 1;
+        double took = (System.nanoTime() - now.asked) * 1e-9;
+        lastDelay = took;
+        delay = Math.min(LONGEST_DELAY, delay + 0.15 * (took - delay));
         firstShown.ifPresent(Runnable::run);
         firstShown = Optional.empty();
-        if (target != drawn || pixels == null) {
-            drawn = target;
-            pixels = new PixelBuffer<>(
-                    now.width, now.height, IntBuffer.wrap(target), PixelFormat.getIntArgbPreInstance());
-            image.setImage(new WritableImage(pixels));
-        } else {
-            pixels.updateBuffer(buffer -> null);
+        canvas.buffer.updateBuffer(buffer -> null);
+        image.setImage(canvas.image);
+    }
+
+    /** Pixels that the renderer fills and JavaFX shows without copying. */
+    private static final class Canvas {
+        final int width;
+        final int height;
+        final int[] pixels;
+        final PixelBuffer<IntBuffer> buffer;
+        final WritableImage image;
+
+        Canvas(int width, int height) {
+            this.width = width;
+            this.height = height;
+            pixels = new int[width * height];
+            buffer = new PixelBuffer<>(width, height, IntBuffer.wrap(pixels), PixelFormat.getIntArgbPreInstance());
+            image = new WritableImage(buffer);
         }
     }
 
