@@ -46,8 +46,10 @@ final class TimeCommand implements Callable<Integer> {
         System.out.println(timing.words().size() + " words read in " + out.getFileName());
         timing.words().stream()
                 .filter(w -> w.guessed())
-                .forEach(w -> System.err.println(
-                        "kite: \"" + w.text() + "\" is not in the dictionary; its sounds are guessed."));
+                .map(w -> w.text())
+                .distinct()
+                .forEach(w ->
+                        System.err.println("kite: \"" + w + "\" is not in the dictionary; its sounds are guessed."));
         return 0;
     }
 }

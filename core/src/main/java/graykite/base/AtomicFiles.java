@@ -4,8 +4,11 @@ import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.FileChannel;
+import java.nio.file.AccessDeniedException;
 import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
@@ -54,7 +57,7 @@ public final class AtomicFiles {
         } catch (IOException failure) {
             throw BadInput.inFile(
                     target,
-                    "could not be written (" + failure.getMessage() + "). Choose another folder or free some space.",
+                    "could not be written (" + reason(failure) + "). Choose another folder or free some space.",
                     failure);
         } finally {
             try {
@@ -65,6 +68,17 @@ public final class AtomicFiles {
                         .log(System.Logger.Level.WARNING, "Left behind: " + partial, leftover);
             }
         }
+    }
+
+    /** Why, without the names of partial files, which mean nothing to people. */
+    private static String reason(IOException failure) {
+        return switch (failure) {
+            case AccessDeniedException denied -> "the folder may not be written to";
+            case NoSuchFileException missing -> "the folder does not take files";
+            case FileSystemException other when other.getReason() != null -> other.getReason();
+            case FileSystemException other -> "the file system refuses";
+            default -> failure.getMessage();
+        };
     }
 
     private static void move(Path from, Path to) throws IOException {

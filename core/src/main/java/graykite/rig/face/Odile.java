@@ -66,11 +66,12 @@ public final class Odile {
         parts.add(Wardrobe.brow(plan, actions, false, HEAD, STEEL.times(0.85), 4.4, 4.5));
         parts.add(Wardrobe.ear(true, HEAD, SKIN, BASE.mix(FLUSH, 0.35), new Vec(66, -16, -8), 56));
         parts.add(Wardrobe.ear(false, HEAD, SKIN, BASE.mix(FLUSH, 0.35), new Vec(66, -16, -8), 56));
+        parts.add(Wardrobe.neck(BODY, SKIN, BASE.mix(COOL, 0.4)));
         parts.add(Wardrobe.locks(HEAD, SILVER, STEEL, 74, -66, 11));
         parts.addAll(
                 List.of(Wardrobe.cap(HEAD, 50, Colour.srgb(0xEDEAE2), Colour.srgb(0x27313F), Colour.srgb(0xC9A24E))));
         parts.addAll(
-                List.of(Wardrobe.clothes(BODY, Colour.srgb(0xD9CDB4), Colour.srgb(0x2E3D52), Colour.srgb(0xC9A24E))));
+                List.of(Wardrobe.clothes(BODY, Colour.srgb(0xD9CDB4), Colour.srgb(0x27344A), Colour.srgb(0xC9A24E))));
         List<Corrective> correctives = new ArrayList<>(skin.correctives());
         correctives.add(new Corrective("tongueUp*jawDrop", "tongueUp", "jawDrop"));
         correctives.add(new Corrective("tongueOut*jawDrop", "tongueOut", "jawDrop"));

@@ -24,8 +24,14 @@ final class Wardrobe {
         Vec at(double row, double turn);
     }
 
+    /** A surface of revolution whose rows go upwards on its outside. */
     private static void lathe(MeshBuilder mesh, int rows, int columns, Lathe shape, Function<Vec, Colour> colour) {
         mesh.grid(rows, columns, true, (u, v) -> shape.at(u, 2 * Math.PI * v), colour);
+    }
+
+    /** As {@link #lathe}, for rows that go downwards on the outside. */
+    private static void latheDown(MeshBuilder mesh, int rows, int columns, Lathe shape, Function<Vec, Colour> colour) {
+        mesh.grid(rows, columns, true, (u, v) -> shape.at(u, -2 * Math.PI * v), colour);
     }
 
     /** A skipper's cap: soft white top, dark band with a cord, peak in front, a brass kite as badge. */
@@ -242,10 +248,26 @@ final class Wardrobe {
         return mesh.build();
     }
 
-    /** Neck, roll-neck jersey and coat with a standing collar. They stay while the head turns. */
+    /** The neck between head and collar. */
+    static Part neck(int joint, Material skin, Colour tone) {
+        MeshBuilder mesh = new MeshBuilder("neck", skin, joint);
+        latheDown(
+                mesh,
+                10,
+                40,
+                (u, turn) -> {
+                    double waist = 1 - 0.10 * Math.sin(Math.PI * u);
+                    return new Vec(45 * waist * Math.sin(turn), mix(-62, -140, u), -16 + 45 * waist * Math.cos(turn));
+                },
+                // The chin keeps the light off its upper part.
+                p -> tone.times(0.62 + 0.3 * smooth(-70, -115, p.y())));
+        return mesh.build();
+    }
+
+    /** Roll-neck jersey and coat with a standing collar. They stay while the head turns. */
     static Part[] clothes(int joint, Colour jersey, Colour coat, Colour button) {
         MeshBuilder knit = new MeshBuilder("jersey", CLOTH, joint);
-        lathe(
+        latheDown(
                 knit,
                 36,
                 60,
@@ -272,7 +294,7 @@ final class Wardrobe {
                 },
                 p -> jersey.times(0.55 + 0.45 * smooth(46, 60, Math.hypot(p.x(), (p.z() + 16) / 0.93))));
         MeshBuilder wool = new MeshBuilder("coat", CLOTH, joint);
-        lathe(
+        latheDown(
                 wool,
                 22,
                 48,
