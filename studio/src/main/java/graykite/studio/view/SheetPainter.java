@@ -87,13 +87,20 @@ final class SheetPainter {
         }
     }
 
+    private String hint() {
+        if (workspace.shot().isEmpty()) {
+            return "Drop a recording here, or open one with Ctrl+I.";
+        }
+        if (workspace.sound().get().isEmpty()) {
+            return "No recording yet: open one on the Voice desk.";
+        }
+        return workspace.jobs().running().get().startsWith("Reading")
+                ? "Being read…"
+                : "Not read yet: type the words on the Reading desk and read the line.";
+    }
+
     private void drawHint(GraphicsContext g) {
-        boolean sound = workspace.sound().get().isPresent();
-        String hint = workspace.shot().isEmpty()
-                ? "Drop a recording here, or open one with Ctrl+I."
-                : sound
-                        ? "Not read yet: type the words on the Reading desk and read the line."
-                        : "No recording yet: open one on the Voice desk.";
+        String hint = hint();
         g.setFill(palette.ink2());
         g.setFont(WORD);
         g.setTextAlign(TextAlignment.CENTER);

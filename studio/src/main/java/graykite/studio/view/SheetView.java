@@ -47,6 +47,9 @@ public final class SheetView extends Pane {
 
     private final Polygon playheadKite = new Polygon(0, 0, -5, 6, 0, 14, 5, 6);
     private boolean fitted;
+    /** True while the whole line is meant to be seen, so that a new window size shows it whole again. */
+    private boolean whole = true;
+
     private Drag drag = Drag.NONE;
     private int dragWord;
     private int dragPhone;
@@ -89,9 +92,11 @@ public final class SheetView extends Pane {
         workspace.history().addListener((o, b, n) -> draw());
         workspace.sound().addListener((o, b, n) -> {
             fitted = false;
+            whole = true;
             draw();
         });
         workspace.selection().addListener((o, b, n) -> draw());
+        workspace.jobs().running().addListener((o, b, n) -> draw());
         player.time().addListener((o, b, n) -> {
             follow();
             placePlayhead();
@@ -148,11 +153,13 @@ public final class SheetView extends Pane {
     public void fit() {
         scale.fit();
         fitted = true;
+        whole = true;
         draw();
     }
 
     /** Zooms by a factor about a pixel. */
     public void zoom(double factor, double aboutX) {
+        whole = false;
         scale.zoom(factor, aboutX);
         draw();
     }
@@ -179,6 +186,7 @@ public final class SheetView extends Pane {
         if (canvas.getWidth() != getWidth() || canvas.getHeight() != height) {
             canvas.setWidth(getWidth());
             canvas.setHeight(height);
+            fitted = fitted && !whole;
             draw();
         }
     }
