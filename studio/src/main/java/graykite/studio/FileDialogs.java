@@ -66,7 +66,7 @@ final class FileDialogs {
                 "Recordings",
                 SOUNDS.stream().map(s -> "*" + s).toList());
         if (replace) {
-            chosen(chooser.showOpenDialog(stage)).ifPresent(workspace::replaceRecording);
+            chosen(chooser.showOpenDialog(stage)).ifPresent(workspace.intake()::replaceRecording);
         } else {
             List<File> files = chooser.showOpenMultipleDialog(stage);
             if (files != null) {
@@ -81,7 +81,7 @@ final class FileDialogs {
                                 "Scripts",
                                 SCRIPTS.stream().map(s -> "*" + s).toList())
                         .showOpenDialog(stage))
-                .ifPresent(workspace::loadScript);
+                .ifPresent(workspace.intake()::loadScript);
     }
 
     void save() {

@@ -18,8 +18,6 @@ import graykite.studio.model.Palette;
 import graykite.studio.model.UserAction;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
-import graykite.studio.view.CommandOverlay;
-import graykite.studio.view.HelpOverlay;
 import graykite.studio.view.MouthPictures;
 import graykite.studio.view.SheetView;
 import graykite.studio.view.StageView;
@@ -27,8 +25,6 @@ import graykite.studio.view.StartScreen;
 import graykite.studio.view.StatusStrip;
 import graykite.studio.view.StringSide;
 import graykite.studio.view.TransportBar;
-import graykite.time.FrameRate;
-import java.io.File;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
@@ -50,8 +46,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.DragEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -92,11 +86,11 @@ public final class StudioWindow {
         this.readiness = new Readiness(workspace);
         this.files = new FileDialogs(stage, workspace, this::openProject, this::take);
         makeDesks();
-        this.actions = makeActions();
+        this.actions = new WindowActions(this, files, root).list();
         layOut();
         watch();
         KeyBindings.install(root, actions, this::overlayOpen);
-        installDrop();
+        FileDrop.install(root, this::take);
     }
 
     StackPane root() {
@@ -423,109 +417,18 @@ public final class StudioWindow {
         } else if (FileDialogs.SCRIPTS.stream().anyMatch(name::endsWith)) {
             hideStart();
             knot.set(Knot.READING);
-            workspace.loadScript(path);
+            workspace.intake().loadScript(path);
         } else {
             hideStart();
             knot.set(Knot.READING);
-            workspace.addRecording(path);
+            workspace.intake().addRecording(path);
         }
     }
 
-    private void installDrop() {
-        root.addEventFilter(DragEvent.DRAG_OVER, e -> {
-            if (e.getDragboard().hasFiles()) {
-                e.acceptTransferModes(TransferMode.COPY);
-            }
-        });
-        root.setOnDragDropped(e -> {
-            List<Path> paths =
-                    e.getDragboard().getFiles().stream().map(File::toPath).toList();
-            boolean sounds = paths.stream().anyMatch(p -> !isScript(p));
-            for (Path path : paths) {
-                // A script that is dropped with its recording is found beside it.
-                if (!sounds || !isScript(path) || !hasSoundBeside(path, paths)) {
-                    take(path);
-                }
-            }
-            e.setDropCompleted(true);
-            e.consume();
-        });
-    }
+    // --- what actions ask for
+    // ----------------------------------------------------------------------------------------------------
 
-    private static boolean isScript(Path path) {
-        String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
-        return FileDialogs.SCRIPTS.stream().anyMatch(name::endsWith);
-    }
-
-    private static boolean hasSoundBeside(Path script, List<Path> dropped) {
-        String stem = script.getFileName().toString().replaceFirst("\\.[^.]*$", "");
-        return dropped.stream()
-                .anyMatch(p -> !isScript(p)
-                        && p.getFileName()
-                                .toString()
-                                .replaceFirst("\\.[^.]*$", "")
-                                .equals(stem));
-    }
-
-    // --- keys ----------------------------------------------------------------------------------------------------
-
-    private List<UserAction> makeActions() {
-        List<UserAction> list = new java.util.ArrayList<>(List.of(
-                UserAction.of("Playing", "Play or pause", "Space", player::toggle),
-                UserAction.of("Playing", "One frame back", "Comma", () -> stepFrame(-1)),
-                UserAction.of("Playing", "One frame on", "Period", () -> stepFrame(1)),
-                UserAction.of("Playing", "To the start", "Home", () -> player.seek(0)),
-                UserAction.of("Playing", "To the end", "End", () -> player.seek(player.duration())),
-                UserAction.of("Playing", "Loop", "L", () -> player.looping()
-                        .set(!player.looping().get())),
-                UserAction.of("Playing", "Half speed", "H", () -> player.speed()
-                        .set(player.speed().get() == 0.5 ? 1 : 0.5)),
-                UserAction.of("Playing", "Quarter speed", "Shift+H", () -> player.speed()
-                        .set(player.speed().get() == 0.25 ? 1 : 0.25)),
-                UserAction.of("Sheet", "Next sound", "Right", () -> sheet.step(1)),
-                UserAction.of("Sheet", "Previous sound", "Left", () -> sheet.step(-1)),
-                UserAction.of("Sheet", "Edit the selected word", "Enter", this::editSelected),
-                UserAction.of("Sheet", "Nudge the sound's start earlier by a frame", "Alt+Left", () -> nudge(-1)),
-                UserAction.of("Sheet", "Nudge the sound's start later by a frame", "Alt+Right", () -> nudge(1)),
-                UserAction.of("Sheet", "Zoom in", "Ctrl+Equals", () -> sheet.zoomAtPlayhead(1.5)),
-                UserAction.of("Sheet", "Zoom out", "Ctrl+Minus", () -> sheet.zoomAtPlayhead(1 / 1.5)),
-                UserAction.of("Sheet", "Show the whole line", "F", sheet::fit),
-                UserAction.of("Project", "Undo", "Ctrl+Z", workspace::undo),
-                UserAction.of("Project", "Redo", "Ctrl+Shift+Z", workspace::redo),
-                UserAction.of("Project", "Save", "Ctrl+S", files::save),
-                UserAction.of("Project", "Save as", "Ctrl+Shift+S", () -> files.saveAsThen(() -> {})),
-                UserAction.of("Project", "Open a project", "Ctrl+O", files::chooseProject),
-                UserAction.of("Project", "New project", "Ctrl+N", this::newProject),
-                UserAction.of("Project", "Open the demo", "", this::openDemo),
-                UserAction.of("Project", "Add a recording", "Ctrl+I", () -> files.chooseRecording(false)),
-                UserAction.of("Project", "Load a script", "Ctrl+T", files::chooseScript),
-                UserAction.of(
-                        "Project", "Read the line", "Ctrl+R", () -> ((ReadingDesk) desks.get(Knot.READING)).readNow()),
-                UserAction.of("Project", "Export", "Ctrl+E", () -> {
-                    knot.set(Knot.DELIVERY);
-                    delivery().exportWithDialog();
-                }),
-                UserAction.of("Window", "Keys and mouse", "F1", () -> new HelpOverlay(root, actionList()).open()),
-                UserAction.of("Window", "Command box", "Ctrl+K", () -> new CommandOverlay(root, actionList()).open()),
-                UserAction.of("Window", "Start screen", "", this::showStart),
-                UserAction.of("Window", "Daylight or dusk", "", this::toggleTheme),
-                UserAction.of("Face", "Front view", "", () -> face.camera().set(graykite.picture.Camera.FRONT)),
-                UserAction.of("Face", "Three-quarter view", "", () -> face.camera()
-                        .set(graykite.picture.Camera.THREE_QUARTER)),
-                UserAction.of("Face", "Profile view", "", () -> face.camera().set(graykite.picture.Camera.PROFILE)),
-                UserAction.of("Face", "Mouth view", "", () -> face.camera().set(graykite.picture.Camera.MOUTH))));
-        for (Knot station : Knot.values()) {
-            list.add(UserAction.of(
-                    "Desks", station.title() + " desk", "Ctrl+" + (station.ordinal() + 1), () -> knot.set(station)));
-        }
-        return List.copyOf(list);
-    }
-
-    private List<UserAction> actionList() {
-        return actions;
-    }
-
-    private void newProject() {
+    void newProject() {
         unlessUnsaved(() -> {
             workspace.replaceProject(graykite.project.Project.empty(), Optional.empty());
             hideStart();
@@ -533,7 +436,7 @@ public final class StudioWindow {
         });
     }
 
-    private void toggleTheme() {
+    void toggleTheme() {
         boolean dusk = !workspace.settings().flag("dusk");
         workspace.settings().setFlag("dusk", dusk);
         StudioApp.setTheme(stage.getScene(), dusk);
@@ -541,27 +444,9 @@ public final class StudioWindow {
         refresh();
     }
 
-    private void stepFrame(int by) {
-        player.pause();
-        FrameRate rate = workspace.project().rate();
-        player.seek(rate.secondsAt(rate.frameAt(player.time().get()) + by));
-    }
-
-    private void editSelected() {
-        int word = workspace.selection().get().word();
-        if (word >= 0) {
-            sheet.editWord(word);
-        }
-    }
-
-    private void nudge(int frames) {
-        Workspace.Selection chosen = workspace.selection().get();
-        workspace.shot().flatMap(Shot::timing).filter(t -> chosen.word() >= 0).ifPresent(timing -> {
-            int phone = Math.max(0, chosen.phone());
-            double start = timing.words().get(chosen.word()).phones().get(phone).start();
-            double by = frames * workspace.project().rate().frameLength();
-            workspace.moveStart(chosen.word(), phone, start + by, 0);
-        });
+    /** Reads the line with what stands on the Reading desk. */
+    void readNow() {
+        ((ReadingDesk) desks.get(Knot.READING)).readNow();
     }
 
     private boolean overlayOpen() {

@@ -38,7 +38,7 @@ public final class VoiceDesk extends Desk {
         replace.setTooltip(new Tooltip("Another take of the same words"));
         simulated.setTooltip(
                 new Tooltip("A plain built-in voice says the script; stands in until there is a recording"));
-        simulated.setOnAction(e -> workspace.speakWithSimulatedVoice());
+        simulated.setOnAction(e -> workspace.intake().speakWithSimulatedVoice());
         remove.setOnAction(e -> workspace.shot().ifPresent(s -> workspace.edit("Remove line", p -> p.without(s.id()))));
         name.setAccessibleText("Name of the line");
         name.setOnAction(e -> rename());

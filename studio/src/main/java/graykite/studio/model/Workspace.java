@@ -2,7 +2,6 @@ package graykite.studio.model;
 
 import graykite.base.Progress;
 import graykite.format.ProjectFiles;
-import graykite.format.ScriptFiles;
 import graykite.media.SoundReader;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
@@ -19,11 +18,8 @@ import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.speech.Reader;
 import graykite.speech.Script;
-import graykite.speech.SimulatedVoice;
 import graykite.speech.Timing;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.IdentityHashMap;
 import java.util.Map;
@@ -40,6 +36,7 @@ import javafx.beans.property.SimpleObjectProperty;
  * watch its properties and call its methods, they never change the project themselves.
  */
 public final class Workspace {
+    private final Intake intake = new Intake(this);
     private final Jobs jobs;
     private final Settings settings;
     private final CompletableFuture<Character> character;
@@ -317,6 +314,16 @@ public final class Workspace {
         });
     }
 
+    /** Brings recordings and scripts in. */
+    public Intake intake() {
+        return intake;
+    }
+
+    /** Remembers a recording that was decoded already. */
+    void keepDecoded(SoundFile source, LineSound opened) {
+        decoded.put(source, opened);
+    }
+
     // --- files ---------------------------------------------------------------------------------------------------
 
     public void replaceProject(Project project, Optional<Path> from) {
@@ -364,104 +371,6 @@ public final class Workspace {
                     jobs.say("Saved " + path.getFileName() + ".");
                     done.run();
                 });
-    }
-
-    /** Takes dropped or chosen recordings and scripts: each recording becomes a line and is read when it has words. */
-    public void addRecording(Path path) {
-        jobs.start(
-                "Opening " + path.getFileName(),
-                progress -> {
-                    LineSound opened = LineSound.of(SoundReader.read(path, progress));
-                    try {
-                        SoundFile source = new SoundFile(path.getFileName().toString(), Files.readAllBytes(path));
-                        String script =
-                                ScriptFiles.beside(path).map(ScriptFiles::read).orElse("");
-                        return new Arrival(source, opened, script);
-                    } catch (IOException gone) {
-                        throw graykite.base.BadInput.inFile(path, "vanished while it was opened.", gone);
-                    }
-                },
-                arrival -> {
-                    decoded.put(arrival.source(), arrival.opened());
-                    String title = arrival.source().name().replaceFirst("\\.[^.]*$", "");
-                    Shot line = Shot.empty(Project.newId(), title)
-                            .withSound(arrival.source())
-                            .withScript(arrival.script());
-                    edit("Add " + arrival.source().name(), p -> p.with(line));
-                    shotId.set(line.id());
-                    if (arrival.script().isBlank()) {
-                        jobs.say("Opened " + arrival.source().name() + ". Type its words on the Reading desk.");
-                    } else {
-                        read();
-                    }
-                });
-    }
-
-    private record Arrival(SoundFile source, LineSound opened, String script) {}
-
-    /** Another recording for the current line; the script stays and is read again. */
-    public void replaceRecording(Path path) {
-        jobs.start(
-                "Opening " + path.getFileName(),
-                progress -> {
-                    SoundReader.read(path, progress);
-                    try {
-                        return new SoundFile(path.getFileName().toString(), Files.readAllBytes(path));
-                    } catch (IOException gone) {
-                        throw graykite.base.BadInput.inFile(path, "vanished while it was opened.", gone);
-                    }
-                },
-                source -> {
-                    editShot("Replace recording", 0, s -> s.withSound(source));
-                    if (shot().map(s -> !s.script().isBlank()).orElse(false)) {
-                        read();
-                    }
-                });
-    }
-
-    /** A script file becomes the words of the current line. */
-    public void loadScript(Path path) {
-        if (shot().isEmpty()) {
-            Shot line =
-                    Shot.empty(Project.newId(), path.getFileName().toString().replaceFirst("\\.[^.]*$", ""));
-            edit("Add line", p -> p.with(line));
-            shotId.set(line.id());
-        }
-        jobs.start("Opening " + path.getFileName(), progress -> ScriptFiles.read(path), text -> {
-            editShot("Load script", 0, s -> s.withScript(text));
-            if (shot().flatMap(Shot::sound).isPresent()) {
-                read();
-            }
-        });
-    }
-
-    /** Lets the built-in simulated voice say the script of the current line. */
-    public void speakWithSimulatedVoice() {
-        shot().ifPresent(shot -> {
-            if (shot.script().isBlank()) {
-                jobs.say("There are no words to say. Type them on the Reading desk.");
-                return;
-            }
-            jobs.start(
-                    "Speaking with the simulated voice",
-                    progress -> {
-                        ByteArrayOutputStream wav = new ByteArrayOutputStream();
-                        try {
-                            graykite.media.WavFiles.write(
-                                    SimulatedVoice.speak(
-                                                    Script.of(shot.script()).spokenText())
-                                            .sound(),
-                                    wav);
-                        } catch (IOException impossible) {
-                            throw new IllegalStateException(impossible);
-                        }
-                        return new SoundFile("simulated voice.wav", wav.toByteArray());
-                    },
-                    source -> {
-                        editShot("Speak with the simulated voice", 0, s -> s.withSound(source));
-                        read();
-                    });
-        });
     }
 
     /** Reads the demo that ships with Gray Kite. */

@@ -19,8 +19,6 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
@@ -41,7 +39,7 @@ public final class SheetView extends Pane {
     private final SheetPainter painter;
     private final Canvas canvas = new Canvas();
     private final ScrollBar scroll = new ScrollBar();
-    private final TextField editor = new TextField();
+    private final WordEditor editor;
     /** Time is shown by nodes above the canvas, so that playing does not draw the rows again. */
     private final Line playhead = new Line();
 
@@ -55,7 +53,6 @@ public final class SheetView extends Pane {
     private int dragPhone;
     private long gesture;
     private double rangeFrom;
-    private int editedWord = -1;
     private double mouseX;
 
     private enum Drag {
@@ -74,11 +71,10 @@ public final class SheetView extends Pane {
         this.workspace = workspace;
         this.player = player;
         this.painter = new SheetPainter(workspace, player, scale);
+        this.editor = new WordEditor(workspace, this::requestFocus);
         getStyleClass().add("sheet");
         setPrefHeight(SheetRows.BOTTOM + SCROLL_HEIGHT + 6);
         setMinHeight(150);
-        editor.getStyleClass().add("word-editor");
-        editor.setVisible(false);
         playhead.setStrokeWidth(1.5);
         // Unmanaged: moving them must not lay out, and so draw, the rows again.
         playhead.setManaged(false);
@@ -111,7 +107,6 @@ public final class SheetView extends Pane {
         });
         scroll.setFocusTraversable(false);
         installMouse();
-        installEditor();
     }
 
     public void setPalette(Palette newPalette) {
@@ -250,7 +245,7 @@ public final class SheetView extends Pane {
 
     private void pressed(MouseEvent e) {
         requestFocus();
-        commitEditor();
+        editor.commit();
         if (e.getButton() == MouseButton.MIDDLE) {
             drag = Drag.PAN;
             mouseX = e.getX();
@@ -414,55 +409,13 @@ public final class SheetView extends Pane {
         return menu;
     }
 
-    // --- editing a word ------------------------------------------------------------------------------------------
-
-    private void installEditor() {
-        editor.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER) {
-                commitEditor();
-                e.consume();
-            } else if (e.getCode() == KeyCode.ESCAPE) {
-                editedWord = -1;
-                editor.setVisible(false);
-                requestFocus();
-                e.consume();
-            }
-        });
-        editor.focusedProperty().addListener((o, b, focused) -> {
-            if (!focused) {
-                commitEditor();
-            }
-        });
-    }
-
     /** Opens the field over a word; Enter reads the line again with the new text. */
     public void editWord(int word) {
         TimedWord timed =
                 workspace.shot().orElseThrow().timing().orElseThrow().words().get(word);
-        editor.setText(timed.text());
         double x = Math.max(SheetRows.GUTTER, xOf(timed.start()));
         editor.resizeRelocate(x, SheetRows.WORDS_TOP, Math.max(90, xOf(timed.end()) - x), SheetRows.WORDS);
-        editor.setVisible(true);
-        editor.requestFocus();
-        editor.selectAll();
-        editedWord = word;
-    }
-
-    private void commitEditor() {
-        int word = editedWord;
-        if (word < 0) {
-            return;
-        }
-        editedWord = -1;
-        editor.setVisible(false);
-        String now = workspace
-                .shot()
-                .flatMap(s -> s.timing())
-                .map(t -> t.words().get(word).text())
-                .orElse("");
-        if (!editor.getText().strip().equals(now)) {
-            workspace.retypeWord(word, editor.getText());
-        }
+        editor.open(word, timed.text());
     }
 
     /** Moves the selection to the next or previous sound and goes there. */

@@ -1,0 +1,122 @@
+package graykite.studio;
+
+import graykite.project.Shot;
+import graykite.studio.model.Knot;
+import graykite.studio.model.UserAction;
+import graykite.studio.model.Workspace;
+import graykite.studio.view.CommandOverlay;
+import graykite.studio.view.HelpOverlay;
+import graykite.time.FrameRate;
+import java.util.List;
+import javafx.scene.layout.StackPane;
+
+/** Everything that can be done from anywhere in the window, with its keys. */
+final class WindowActions {
+    private final StudioWindow window;
+    private final FileDialogs files;
+    private final StackPane root;
+    private List<UserAction> all = List.of();
+
+    WindowActions(StudioWindow window, FileDialogs files, StackPane root) {
+        this.window = window;
+        this.files = files;
+        this.root = root;
+    }
+
+    List<UserAction> list() {
+        List<UserAction> list = new java.util.ArrayList<>(List.of(
+                UserAction.of("Playing", "Play or pause", "Space", window.player()::toggle),
+                UserAction.of("Playing", "One frame back", "Comma", () -> stepFrame(-1)),
+                UserAction.of("Playing", "One frame on", "Period", () -> stepFrame(1)),
+                UserAction.of(
+                        "Playing", "To the start", "Home", () -> window.player().seek(0)),
+                UserAction.of("Playing", "To the end", "End", () -> window.player()
+                        .seek(window.player().duration())),
+                UserAction.of("Playing", "Loop", "L", () -> window.player()
+                        .looping()
+                        .set(!window.player().looping().get())),
+                UserAction.of("Playing", "Half speed", "H", () -> window.player()
+                        .speed()
+                        .set(window.player().speed().get() == 0.5 ? 1 : 0.5)),
+                UserAction.of("Playing", "Quarter speed", "Shift+H", () -> window.player()
+                        .speed()
+                        .set(window.player().speed().get() == 0.25 ? 1 : 0.25)),
+                UserAction.of(
+                        "Sheet", "Next sound", "Right", () -> window.sheet().step(1)),
+                UserAction.of(
+                        "Sheet", "Previous sound", "Left", () -> window.sheet().step(-1)),
+                UserAction.of("Sheet", "Edit the selected word", "Enter", this::editSelected),
+                UserAction.of("Sheet", "Nudge the sound's start earlier by a frame", "Alt+Left", () -> nudge(-1)),
+                UserAction.of("Sheet", "Nudge the sound's start later by a frame", "Alt+Right", () -> nudge(1)),
+                UserAction.of(
+                        "Sheet", "Zoom in", "Ctrl+Equals", () -> window.sheet().zoomAtPlayhead(1.5)),
+                UserAction.of(
+                        "Sheet", "Zoom out", "Ctrl+Minus", () -> window.sheet().zoomAtPlayhead(1 / 1.5)),
+                UserAction.of("Sheet", "Show the whole line", "F", window.sheet()::fit),
+                UserAction.of("Project", "Undo", "Ctrl+Z", window.workspace()::undo),
+                UserAction.of("Project", "Redo", "Ctrl+Shift+Z", window.workspace()::redo),
+                UserAction.of("Project", "Save", "Ctrl+S", files::save),
+                UserAction.of("Project", "Save as", "Ctrl+Shift+S", () -> files.saveAsThen(() -> {})),
+                UserAction.of("Project", "Open a project", "Ctrl+O", files::chooseProject),
+                UserAction.of("Project", "New project", "Ctrl+N", window::newProject),
+                UserAction.of("Project", "Open the demo", "", window::openDemo),
+                UserAction.of("Project", "Add a recording", "Ctrl+I", () -> files.chooseRecording(false)),
+                UserAction.of("Project", "Load a script", "Ctrl+T", files::chooseScript),
+                UserAction.of("Project", "Read the line", "Ctrl+R", window::readNow),
+                UserAction.of("Project", "Export", "Ctrl+E", () -> {
+                    window.knot().set(Knot.DELIVERY);
+                    window.delivery().exportWithDialog();
+                }),
+                UserAction.of("Window", "Keys and mouse", "F1", () -> new HelpOverlay(root, all).open()),
+                UserAction.of("Window", "Command box", "Ctrl+K", () -> new CommandOverlay(root, all).open()),
+                UserAction.of("Window", "Start screen", "", window::greet),
+                UserAction.of("Window", "Daylight or dusk", "", window::toggleTheme),
+                UserAction.of(
+                        "Face", "Front view", "", () -> window.face().camera().set(graykite.picture.Camera.FRONT)),
+                UserAction.of("Face", "Three-quarter view", "", () -> window.face()
+                        .camera()
+                        .set(graykite.picture.Camera.THREE_QUARTER)),
+                UserAction.of(
+                        "Face", "Profile view", "", () -> window.face().camera().set(graykite.picture.Camera.PROFILE)),
+                UserAction.of(
+                        "Face", "Mouth view", "", () -> window.face().camera().set(graykite.picture.Camera.MOUTH))));
+        for (Knot station : Knot.values()) {
+            list.add(UserAction.of(
+                    "Desks", station.title() + " desk", "Ctrl+" + (station.ordinal() + 1), () -> window.knot()
+                            .set(station)));
+        }
+        all = List.copyOf(list);
+        return all;
+    }
+
+    private void stepFrame(int by) {
+        window.player().pause();
+        FrameRate rate = window.workspace().project().rate();
+        window.player().seek(rate.secondsAt(rate.frameAt(window.player().time().get()) + by));
+    }
+
+    private void editSelected() {
+        int word = window.workspace().selection().get().word();
+        if (word >= 0) {
+            window.sheet().editWord(word);
+        }
+    }
+
+    private void nudge(int frames) {
+        Workspace.Selection chosen = window.workspace().selection().get();
+        window.workspace()
+                .shot()
+                .flatMap(Shot::timing)
+                .filter(t -> chosen.word() >= 0)
+                .ifPresent(timing -> {
+                    int phone = Math.max(0, chosen.phone());
+                    double start = timing.words()
+                            .get(chosen.word())
+                            .phones()
+                            .get(phone)
+                            .start();
+                    double by = frames * window.workspace().project().rate().frameLength();
+                    window.workspace().moveStart(chosen.word(), phone, start + by, 0);
+                });
+    }
+}
