@@ -293,4 +293,94 @@ class WindowTest {
         });
         assertTrue(onFx(() -> workspace.jobs().message().get()).startsWith("There is nothing to deliver"));
     }
+
+    /** A script without a recording is spoken by the simulated voice, then read; undo takes both steps back. */
+    @Test
+    void theSimulatedVoiceStandsIn(FxRobot robot) throws Exception {
+        Path script = folder.resolve("words.txt");
+        Files.writeString(script, "Wake up, the ferry leaves.");
+        onFx(() -> {
+            window.take(script);
+            return null;
+        });
+        await(() -> workspace.shot().map(s -> s.script().startsWith("Wake")).orElse(false));
+        onFx(() -> {
+            workspace.intake().speakWithSimulatedVoice();
+            return null;
+        });
+        await(() -> workspace.performance().get().isPresent());
+        assertEquals(5, timing().words().size());
+        onFx(() -> {
+            workspace.undo();
+            workspace.undo();
+            return null;
+        });
+        assertTrue(onFx(() -> workspace.shot().orElseThrow().sound().isEmpty()));
+        assertTrue(onFx(() -> workspace.performance().get().isEmpty()));
+    }
+
+    /** Another take of the line keeps its words. */
+    @Test
+    void aNewTakeIsReadWithTheOldScript(FxRobot robot) throws Exception {
+        openDemo(robot);
+        Path take = folder.resolve("take2.wav");
+        try (OutputStream out = Files.newOutputStream(take)) {
+            WavFiles.write(
+                    SimulatedVoice.speak(
+                                    "Pim, the fog bell rang before we moved the buoy. Who put my map up by the lamp?")
+                            .sound(),
+                    out);
+        }
+        Timing first = timing();
+        onFx(() -> {
+            workspace.intake().replaceRecording(take);
+            return null;
+        });
+        await(() -> workspace
+                .shot()
+                .flatMap(s -> s.timing())
+                .filter(t -> !t.equals(first))
+                .isPresent());
+        assertEquals(first.words().size(), timing().words().size());
+        assertEquals(
+                "take2.wav",
+                onFx(() -> workspace.shot().orElseThrow().sound().orElseThrow().name()));
+    }
+
+    @Test
+    void soundsAreSteppedAndNudged(FxRobot robot) throws Exception {
+        openDemo(robot);
+        onFx(() -> {
+            window.sheet().requestFocus();
+            return null;
+        });
+        robot.press(KeyCode.RIGHT).release(KeyCode.RIGHT).press(KeyCode.RIGHT).release(KeyCode.RIGHT);
+        Workspace.Selection chosen = onFx(() -> workspace.selection().get());
+        assertEquals(new Workspace.Selection(0, 1), chosen);
+        double start = timing().words().get(0).phones().get(1).start();
+        assertEquals(start, onFx(() -> window.player().time().get()), 1e-6);
+        robot.press(KeyCode.ALT, KeyCode.RIGHT).release(KeyCode.RIGHT, KeyCode.ALT);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertEquals(start + 1 / 30.0, timing().words().get(0).phones().get(1).start(), 1e-6);
+        robot.press(KeyCode.PERIOD).release(KeyCode.PERIOD);
+        WaitForAsyncUtils.waitForFxEvents();
+        double frames = onFx(() -> window.player().time().get()) * 30;
+        assertEquals(Math.rint(frames), frames, 1e-6);
+    }
+
+    @Test
+    void anotherLineIsChosen(FxRobot robot) throws Exception {
+        openDemo(robot);
+        String first = onFx(() -> workspace.shotId().get());
+        onFx(() -> {
+            workspace.shotId().set(workspace.project().shots().get(3).id());
+            return null;
+        });
+        await(() -> workspace.performance().get().isPresent()
+                && workspace.performance().get().get().timing()
+                        == workspace.shot().orElseThrow().timing().orElseThrow());
+        assertEquals("Boat", timing().words().getFirst().text());
+        assertNotEquals(first, onFx(() -> workspace.shotId().get()));
+        assertEquals(0.0, onFx(() -> window.player().time().get()));
+    }
 }

@@ -1,0 +1,148 @@
+package graykite.media;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.base.Progress;
+import graykite.format.ProjectFiles;
+import graykite.mouth.MouthChart;
+import graykite.mouth.MouthSolver;
+import graykite.mouth.PhoneShape;
+import graykite.performance.Performance;
+import graykite.project.Project;
+import graykite.project.Shot;
+import graykite.rig.Cast;
+import graykite.rig.Character;
+import graykite.rig.LipGap;
+import graykite.sound.Loudness;
+import graykite.sound.Sound;
+import graykite.speech.Reader;
+import graykite.speech.Script;
+import graykite.speech.TimedWord;
+import graykite.speech.Timing;
+import graykite.time.FrameRate;
+import graykite.time.TimeRange;
+import java.io.InputStream;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The demo that ships: what a newcomer sees first must be right in every line. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class DemoTest {
+    private static final Character ODILE = Cast.byName("odile");
+    private static final LipGap GAP = new LipGap(ODILE);
+
+    private final Reader reader = Reader.shipped();
+    private final Project demo = open();
+
+    private static Project open() {
+        try (InputStream in = DemoTest.class.getResourceAsStream("/graykite/demo/demo.kite")) {
+            return ProjectFiles.read(in, "demo.kite");
+        } catch (java.io.IOException failure) {
+            throw new IllegalStateException(failure);
+        }
+    }
+
+    List<Shot> lines() {
+        return demo.shots();
+    }
+
+    private static Sound sound(Shot line) {
+        return SoundReader.read(
+                line.sound().orElseThrow().content(), line.sound().orElseThrow().name(), Progress.none());
+    }
+
+    private static Performance performance(Shot line) {
+        return Performance.of(
+                ODILE,
+                MouthChart.standard(ODILE),
+                line.timing().orElseThrow(),
+                Loudness.of(sound(line)),
+                line.mouth(),
+                line.seed());
+    }
+
+    @Test
+    void holdsTheSixLines() {
+        assertEquals(6, demo.shots().size());
+        assertEquals(
+                List.of("Odile", "Pim", "Odile", "Pim", "Odile", "Brine"),
+                demo.shots().stream().map(Shot::speaker).toList());
+    }
+
+    /** The stored reading is what the reader finds today. */
+    @ParameterizedTest
+    @MethodSource("lines")
+    void readingsAreCurrent(Shot line) {
+        Timing stored = line.timing().orElseThrow();
+        Timing now = reader.read(sound(line), Script.of(line.script()), Progress.none());
+        assertEquals(
+                now.words().stream().map(TimedWord::text).toList(),
+                stored.words().stream().map(TimedWord::text).toList());
+        for (int w = 0; w < now.words().size(); w++) {
+            assertEquals(now.words().get(w).start(), stored.words().get(w).start(), 0.011);
+        }
+    }
+
+    /** Common practice: p, b and m shut the lips for a frame, f and v bring lip and teeth together, at every usual rate. */
+    @ParameterizedTest
+    @MethodSource("lines")
+    void closuresShut(Shot line) {
+        Performance performance = performance(line);
+        MouthChart chart = MouthChart.standard(ODILE);
+        int bite = ODILE.channelIndex().get("lipToTeeth");
+        for (String text : List.of("23.976", "25", "29.97", "60")) {
+            FrameRate rate = FrameRate.parse(text);
+            for (TimeRange range :
+                    MouthSolver.closures(performance.timing(), chart, line.mouth(), PhoneShape.Closure.LIPS)) {
+                double least = 99;
+                for (long f = rate.frameAt(range.start()) - 1; f <= rate.frameAt(range.end()) + 1; f++) {
+                    least = Math.min(least, GAP.at(performance.at(rate.secondsAt(f))));
+                }
+                assertTrue(least < LipGap.SHUT, line.title() + ": " + least + " mm at " + range + ", " + text);
+            }
+            for (TimeRange range :
+                    MouthSolver.closures(performance.timing(), chart, line.mouth(), PhoneShape.Closure.LIP_TO_TEETH)) {
+                double most = 0;
+                for (long f = rate.frameAt(range.start()) - 1; f <= rate.frameAt(range.end()) + 1; f++) {
+                    most = Math.max(most, performance.at(rate.secondsAt(f))[bite]);
+                }
+                assertTrue(most > 0.95, line.title() + ": " + most + " at " + range + ", " + text);
+            }
+        }
+    }
+
+    /**
+     * The mouth is busy while somebody speaks and at rest before and after; and it never jumps: common practice calls a mouth
+     * that opens and closes within one frame a pop.
+     */
+    @ParameterizedTest
+    @MethodSource("lines")
+    void movesWithTheSpeech(Shot line) {
+        Performance performance = performance(line);
+        TimeRange spoken = Reader.spoken(performance.timing());
+        assertTrue(GAP.at(performance.at(0)) < 1, "rests before it speaks");
+        assertTrue(GAP.at(performance.at(performance.duration())) < 3, "rests after it spoke");
+        int changes = 0;
+        double last = 0;
+        boolean opening = false;
+        double step = 1 / 24.0;
+        int pops = 0;
+        double before = 0;
+        for (double t = spoken.start(); t < spoken.end(); t += step) {
+            double gap = GAP.at(performance.at(t));
+            boolean opens = gap > last;
+            changes += opens != opening ? 1 : 0;
+            pops += last - before > 14 && last - gap > 14 ? 1 : 0;
+            opening = opens;
+            before = last;
+            last = gap;
+        }
+        double aSecond = changes / (spoken.length());
+        assertTrue(aSecond > 3 && aSecond < 16, aSecond + " turns a second");
+        assertEquals(0, pops, "pops");
+    }
+}
