@@ -21,6 +21,11 @@ final class KeyBindings {
             if (blocked.getAsBoolean() || neededByControl(e)) {
                 return;
             }
+            if (e.getTarget() instanceof ButtonBase button && e.getCode() == KeyCode.ENTER) {
+                e.consume();
+                button.fire();
+                return;
+            }
             for (UserAction action : actions) {
                 if (action.keys().isPresent() && action.keys().get().match(e)) {
                     e.consume();
@@ -40,6 +45,7 @@ final class KeyBindings {
         if (e.getTarget() instanceof Slider || e.getTarget() instanceof ComboBoxBase) {
             return arrows;
         }
-        return e.getTarget() instanceof ButtonBase && e.getCode() == KeyCode.ENTER;
+        // Space plays, but presses the button that was reached with the keyboard.
+        return e.getTarget() instanceof ButtonBase button && e.getCode() == KeyCode.SPACE && button.isFocusVisible();
     }
 }

@@ -383,4 +383,38 @@ class WindowTest {
         assertNotEquals(first, onFx(() -> workspace.shotId().get()));
         assertEquals(0.0, onFx(() -> window.player().time().get()));
     }
+
+    /** What is typed into the script is in the project at once, and one undo takes it back. */
+    @Test
+    void typingIsKept(FxRobot robot) throws Exception {
+        openDemo(robot);
+        robot.press(KeyCode.CONTROL, KeyCode.DIGIT3).release(KeyCode.DIGIT3, KeyCode.CONTROL);
+        String before = onFx(() -> workspace.shot().orElseThrow().script());
+        robot.clickOn("#script").press(KeyCode.CONTROL, KeyCode.END).release(KeyCode.END, KeyCode.CONTROL);
+        robot.write(" Now");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertEquals(before + " Now", onFx(() -> workspace.shot().orElseThrow().script()));
+        onFx(() -> {
+            workspace.undo();
+            return null;
+        });
+        assertEquals(before, onFx(() -> workspace.shot().orElseThrow().script()));
+    }
+
+    /** Space plays wherever the mouse left the focus, but presses a button that was reached with the keyboard. */
+    @Test
+    void buttonsWorkFromTheKeyboard(FxRobot robot) throws Exception {
+        openDemo(robot);
+        robot.clickOn("#knot-acting");
+        robot.press(KeyCode.SPACE).release(KeyCode.SPACE);
+        assertTrue(onFx(() -> window.player().playing().get()));
+        robot.press(KeyCode.SPACE).release(KeyCode.SPACE);
+        onFx(() -> {
+            robot.lookup("#knot-proof").query().requestFocus();
+            return null;
+        });
+        robot.press(KeyCode.ENTER).release(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertEquals(Knot.PROOF, onFx(() -> window.knot().get()));
+    }
 }

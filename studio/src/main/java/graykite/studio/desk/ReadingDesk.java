@@ -28,6 +28,8 @@ public final class ReadingDesk extends Desk {
     private final TextField start = new TextField();
     private final TextField end = new TextField();
     private final VBox selected;
+    /** What is typed in one go undoes in one step. */
+    private long typing;
 
     public ReadingDesk(Workspace workspace, Runnable chooseScript) {
         this.workspace = workspace;
@@ -37,8 +39,9 @@ public final class ReadingDesk extends Desk {
         script.setPromptText("What is said in the recording. Punctuation and numbers are welcome.");
         script.setAccessibleText("Script of the line");
         script.setId("script");
-        script.focusedProperty().addListener((o, b, focused) -> {
-            if (!focused) {
+        script.focusedProperty().addListener((o, b, focused) -> typing = workspace.newGesture());
+        script.textProperty().addListener((o, b, text) -> {
+            if (script.isFocused()) {
                 commitScript();
             }
         });
@@ -81,7 +84,7 @@ public final class ReadingDesk extends Desk {
         workspace
                 .shot()
                 .filter(s -> !s.script().equals(text))
-                .ifPresent(s -> workspace.editShot("Edit script", 0, shot -> shot.withScript(text)));
+                .ifPresent(s -> workspace.editShot("Edit script", typing, shot -> shot.withScript(text)));
     }
 
     private void typeStart() {

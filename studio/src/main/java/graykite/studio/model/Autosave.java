@@ -58,8 +58,9 @@ public final class Autosave implements AutoCloseable {
         }
         try {
             ProjectFiles.save(project, own);
-        } catch (BadInput full) {
-            System.getLogger(Autosave.class.getName()).log(System.Logger.Level.WARNING, "Autosave failed", full);
+        } catch (RuntimeException failure) {
+            // Thrown on, it would end all further autosaves; the next change is tried again.
+            System.getLogger(Autosave.class.getName()).log(System.Logger.Level.WARNING, "Autosave failed", failure);
         }
     }
 

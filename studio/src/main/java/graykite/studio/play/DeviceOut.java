@@ -80,7 +80,7 @@ public final class DeviceOut implements AudioOut {
         SourceDataLine target = line;
         Feed feed = new Feed(target.getLongFramePosition());
         current = feed;
-        feeder.submit(() -> feed(target, feed, samples, rate, from, to));
+        feeder.execute(() -> feed(target, feed, samples, rate, from, to));
     }
 
     private static void feed(SourceDataLine line, Feed feed, float[] samples, int rate, int from, int to) {

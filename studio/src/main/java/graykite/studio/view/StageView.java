@@ -160,7 +160,7 @@ public final class StageView extends StackPane implements AutoCloseable {
             return;
         }
         if (wish.getAndSet(new Wish(values, camera.get(), width, height, System.nanoTime())) == null) {
-            painter.submit(this::paint);
+            painter.execute(this::paint);
         }
     }
 
