@@ -183,6 +183,28 @@ public final class Odile {
                 new Vec(0, -28, 110));
     }
 
+    /** The lines of sixty years at sea: beside the mouth, under and beside the eyes, on the forehead; 0 to 1. */
+    private static double lines(double x, double y, double z) {
+        if (z < 20) {
+            return 0;
+        }
+        double fold = stroke(x, y, 17, -33, 30, -50, 2.0) + stroke(x, y, 30, -50, 34, -66, 2.0);
+        double bag = stroke(x, y, 20, -13, 31, -17, 1.9) + stroke(x, y, 31, -17, 45, -12, 1.9);
+        double crow =
+                stroke(x, y, 52, 6, 61, 11, 1.5) + stroke(x, y, 52, 1, 62, 1, 1.5) + stroke(x, y, 51, -4, 60, -9, 1.5);
+        double forehead = stroke(x, y, 0, 40, 30, 42, 1.8) + stroke(x, y, 0, 48, 26, 50, 1.8);
+        return Math.min(1, fold + 0.7 * bag + 0.8 * crow + 0.6 * forehead);
+    }
+
+    /** 1 on a line between two points, falling off over its width; weaker towards its ends. */
+    private static double stroke(double x, double y, double ax, double ay, double bx, double by, double width) {
+        double ux = bx - ax;
+        double uy = by - ay;
+        double t = Math.clamp(((x - ax) * ux + (y - ay) * uy) / (ux * ux + uy * uy), 0, 1);
+        double away = Math.hypot(x - ax - t * ux, y - ay - t * uy) / width;
+        return Math.exp(-away * away) * (0.55 + 0.45 * Math.sin(Math.PI * t));
+    }
+
     private static Colour tone(FacePlan plan, SkinGrid.Node node) {
         Vec p = node.point();
         if (node.ring() < SkinGrid.SEAM - 1) {
@@ -202,6 +224,7 @@ public final class Odile {
         double freckle =
                 Math.sin(p.x() * 1.9 + 3 * Math.sin(p.y() * 0.9)) * Math.sin(p.y() * 2.3 + 2 * Math.sin(p.x() * 0.7));
         colour = colour.times(1 - 0.05 * smooth(0.55, 1, freckle) * (cheek + nose));
+        colour = colour.mix(FLUSH.times(0.62), 0.42 * lines(ax, p.y(), p.z()));
         double along = (node.ring() - SkinGrid.SEAM) / (double) SkinGrid.LIP_RINGS;
         if (along <= 1.25) {
             double corner = smooth(1, 0.9, Math.abs(node.across()));
