@@ -136,7 +136,10 @@ final class SheetPainter {
             double x = snap(scale.xOf(t));
             g.setStroke(palette.ink2());
             g.strokeLine(x, top + RULER - 9, x, top + RULER);
-            g.fillText(label(t, step), x + 4, top + RULER - 10);
+            // A label that would be cut off at the edge is left out.
+            if (x + 44 < width) {
+                g.fillText(label(t, step), x + 4, top + RULER - 10);
+            }
         }
         if (player.looping().get() || player.loopRange().get().isPresent()) {
             TimeRange range = player.loopRange().get().orElse(new TimeRange(0, scale.duration()));
