@@ -18,7 +18,6 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.function.BooleanSupplier;
 import javafx.animation.PauseTransition;
-import javafx.application.Platform;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -140,7 +139,7 @@ final class DocumentationShots {
     private void next() {
         Step step = steps.poll();
         if (step == null) {
-            Platform.exit();
+            stage.hide();
             return;
         }
         step.prepare().run();

@@ -1,11 +1,12 @@
 package graykite.studio;
 
-import graykite.media.SoundReader;
+import java.util.List;
 import java.util.logging.Level;
 import java.util.logging.Logger;
-import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.stage.Stage;
 
-/** Starts the window. Not an Application itself, so that JavaFX may lie on the class path. */
+/** Starts the program: what needs no window begins at once, then the window opens. */
 public final class Launcher {
     /** JavaFX warns of being on the class path, which is where it is meant to be here; kept so that the level stays set. */
     private static final Logger JAVAFX = Logger.getLogger("javafx");
@@ -14,7 +15,7 @@ public final class Launcher {
 
     public static void main(String[] arguments) {
         JAVAFX.setLevel(Level.SEVERE);
-        Thread.ofPlatform().daemon().name("kite-prepare").start(SoundReader::prepare);
-        Application.launch(StudioApp.class, arguments);
+        Preparations prepared = Preparations.begin();
+        Platform.startup(() -> StudioApp.start(new Stage(), List.of(arguments), prepared));
     }
 }

@@ -2,39 +2,40 @@ package graykite.studio;
 
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
+import graykite.rig.Cast;
+import graykite.rig.Character;
 import graykite.studio.model.Autosave;
 import graykite.studio.model.Jobs;
 import graykite.studio.model.Settings;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.AudioOut;
-import graykite.studio.play.DeviceOut;
 import graykite.studio.play.Player;
-import graykite.studio.play.SilentOut;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
-import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 
 /** The window's life: start, close. */
-public final class StudioApp extends Application {
+public final class StudioApp {
     private static final double AUTOSAVE_SECONDS = 10;
 
-    private StudioWindow window;
+    private StudioApp() {}
 
-    @Override
-    public void start(Stage stage) {
-        List<String> arguments = getParameters().getRaw();
-        window = open(
-                stage,
-                Settings.standardFolder(),
-                DeviceOut.open().<AudioOut>map(d -> d).orElseGet(SilentOut::new));
+    /**
+     * Opens the window as the arguments ask: a project file, --demo, --timing, --rehearse or --shots FOLDER. Call on the
+     * JavaFX thread.
+     */
+    static void start(Stage stage, List<String> arguments, Preparations prepared) {
+        StudioWindow window =
+                open(stage, Settings.standardFolder(), prepared.out().join(), prepared.character());
+        stage.setOnHidden(e -> window.close());
         boolean demo = arguments.contains("--demo");
         boolean file = !arguments.isEmpty() && !arguments.getFirst().startsWith("--");
         if (!demo && !file) {
@@ -49,7 +50,7 @@ public final class StudioApp extends Application {
             window.face().whenFirstShown(StudioApp::printStartTime);
         }
         if (arguments.contains("--rehearse")) {
-            rehearse();
+            rehearse(stage, window);
         }
         int shots = arguments.indexOf("--shots");
         if (shots >= 0) {
@@ -58,11 +59,11 @@ public final class StudioApp extends Application {
     }
 
     /** Opens everything once and leaves, so that the launcher can keep what Java learned for a faster start. */
-    private void rehearse() {
+    private static void rehearse(Stage stage, StudioWindow window) {
         window.face().whenFirstShown(() -> {
             window.player().play();
             PauseTransition playing = new PauseTransition(Duration.seconds(3));
-            playing.setOnFinished(e -> Platform.exit());
+            playing.setOnFinished(e -> stage.hide());
             playing.play();
         });
     }
@@ -82,10 +83,15 @@ public final class StudioApp extends Application {
 
     /** Builds the whole window on a stage; what tests and documentation use as well. */
     public static StudioWindow open(Stage stage, Path settingsFolder, AudioOut out) {
+        return open(stage, settingsFolder, out, CompletableFuture.supplyAsync(() -> Cast.byName("odile")));
+    }
+
+    private static StudioWindow open(
+            Stage stage, Path settingsFolder, AudioOut out, CompletableFuture<Character> character) {
         loadFonts();
         Settings settings = new Settings(settingsFolder);
         Jobs jobs = new Jobs();
-        Workspace workspace = new Workspace(jobs, settings);
+        Workspace workspace = new Workspace(jobs, settings, character);
         Autosave autosave = new Autosave(settings.autosaveFolder(), AUTOSAVE_SECONDS);
         StudioWindow window = new StudioWindow(stage, workspace, new Player(out), autosave);
         Scene scene = new Scene(window.root(), 1280, 800);
@@ -118,13 +124,6 @@ public final class StudioApp extends Application {
             if (font == null || Font.loadFont(font, 13) == null) {
                 throw new IllegalStateException("The font " + name + " is missing.");
             }
-        }
-    }
-
-    @Override
-    public void stop() {
-        if (window != null) {
-            window.close();
         }
     }
 }

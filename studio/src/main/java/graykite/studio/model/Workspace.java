@@ -13,7 +13,6 @@ import graykite.project.History;
 import graykite.project.Project;
 import graykite.project.Shot;
 import graykite.project.SoundFile;
-import graykite.rig.Cast;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.speech.Reader;
@@ -60,10 +59,11 @@ public final class Workspace {
         public static final Selection NONE = new Selection(-1, -1);
     }
 
-    public Workspace(Jobs jobs, Settings settings) {
+    /** @param character who speaks; may still be on her way */
+    public Workspace(Jobs jobs, Settings settings, CompletableFuture<Character> character) {
         this.jobs = jobs;
         this.settings = settings;
-        this.character = CompletableFuture.supplyAsync(() -> Cast.byName("odile"));
+        this.character = character;
         history.addListener((o, before, now) -> refresh());
         shotId.addListener((o, before, now) -> {
             selection.set(Selection.NONE);
