@@ -82,11 +82,6 @@ final class Features {
         return cepstra.length;
     }
 
-    /** Energy-like zeroth cepstrum of a frame, relative to the recording's mean. */
-    float energy(int frame) {
-        return cepstra[clamp(frame)][0];
-    }
-
     float[] cepstrum(int frame) {
         return cepstra[clamp(frame)];
     }

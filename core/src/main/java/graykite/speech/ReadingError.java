@@ -1,7 +1,6 @@
 package graykite.speech;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -86,11 +85,5 @@ public record ReadingError(List<Double> signed) {
                 100 * within(0.010),
                 100 * within(0.020),
                 100 * within(0.050));
-    }
-
-    static double[] toArray(ReadingError error) {
-        double[] values = error.signed.stream().mapToDouble(d -> d).toArray();
-        Arrays.sort(values);
-        return values;
     }
 }

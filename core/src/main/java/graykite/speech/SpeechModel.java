@@ -24,9 +24,6 @@ public final class SpeechModel {
     private static final float VARIANCE_FLOOR = 1e-4f;
     private static final float WEIGHT_FLOOR = 1e-7f;
 
-    /** A phone in context: the three senones of its states. */
-    record Triphone(int base, int[] senones) {}
-
     private final Map<String, Integer> baseIndex = new HashMap<>();
     private final Map<Long, int[]> triphones = new HashMap<>(280_000);
     private final List<int[]> baseSenones = new ArrayList<>();

@@ -93,8 +93,7 @@ public record Timing(List<TimedWord> words, double duration) {
             low = touches ? previous.start() + SHORTEST_PHONE : previous.end();
         }
         double start = bound(time, low, moved.end() - SHORTEST_PHONE, moved.start());
-        Timing result = with(word, phone, new TimedPhone(moved.phone(), start, moved.end(), true), touches);
-        return result;
+        return with(word, phone, new TimedPhone(moved.phone(), start, moved.end(), true), touches);
     }
 
     /** Moves the end of the last phone of a word; moves the next word's start along where the two touch. */
@@ -138,16 +137,5 @@ public record Timing(List<TimedWord> words, double duration) {
         phones.set(phone, changed);
         all.set(word, words.get(word).withPhones(phones));
         return new Timing(all, duration);
-    }
-
-    /** The same words some seconds later, for a voice that starts later in the shot. */
-    public Timing shifted(double seconds, double newDuration) {
-        List<TimedWord> moved = new ArrayList<>();
-        for (TimedWord word : words) {
-            moved.add(word.withPhones(word.phones().stream()
-                    .map(p -> new TimedPhone(p.phone(), p.start() + seconds, p.end() + seconds, p.pinned()))
-                    .toList()));
-        }
-        return new Timing(moved, newDuration);
     }
 }

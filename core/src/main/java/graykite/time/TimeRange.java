@@ -27,10 +27,6 @@ public record TimeRange(double start, double end) {
         return time >= start && time < end;
     }
 
-    public boolean overlaps(TimeRange other) {
-        return start < other.end && other.start < end;
-    }
-
     /** Brings a time into the range. */
     public double clamp(double time) {
         return Math.clamp(time, start, end);

@@ -4,7 +4,6 @@ import graykite.base.BadInput;
 import graykite.picture.Picture;
 import graykite.sound.Sound;
 import graykite.time.FrameRate;
-import graykite.time.TimeRange;
 import java.nio.ByteBuffer;
 import java.nio.FloatBuffer;
 import java.nio.file.Path;
@@ -116,10 +115,5 @@ public final class MovieWriter implements AutoCloseable {
             throw new BadInput(
                     "The movie could not be finished (" + failure.getMessage() + "). Is the disk full?", failure);
         }
-    }
-
-    /** The mono sound of a stretch of a recording, for a movie of that stretch. */
-    public static Sound soundOf(Sound sound, TimeRange range) {
-        return Sound.mono(sound.mixed(), sound.rate()).cut(range);
     }
 }

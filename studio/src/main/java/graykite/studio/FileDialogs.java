@@ -7,6 +7,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 
@@ -103,5 +106,26 @@ final class FileDialogs {
             boolean named = path.toString().endsWith(ProjectFiles.EXTENSION);
             workspace.save(named ? path : path.resolveSibling(path.getFileName() + ProjectFiles.EXTENSION), then);
         });
+    }
+
+    /** Asks what to do with unsaved changes, then goes on unless the user cancels. */
+    void unlessUnsaved(Runnable then) {
+        if (!workspace.dirty()) {
+            then.run();
+            return;
+        }
+        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
+        ButtonType discard = new ButtonType("Do not save", ButtonBar.ButtonData.NO);
+        Alert question = new Alert(Alert.AlertType.NONE, "", save, discard, ButtonType.CANCEL);
+        question.setTitle("Unsaved changes");
+        question.setHeaderText(null);
+        question.setContentText("\"" + workspace.project().title() + "\" has changes that are not saved.");
+        question.initOwner(stage);
+        Optional<ButtonType> answer = question.showAndWait();
+        if (answer.isPresent() && answer.get() == save) {
+            saveThen(then);
+        } else if (answer.isPresent() && answer.get() == discard) {
+            then.run();
+        }
     }
 }

@@ -47,7 +47,7 @@ public final class StudioApp {
             window.openProject(Path.of(arguments.getFirst()));
         }
         if (arguments.contains("--timing")) {
-            window.face().whenFirstShown(StudioApp::printStartTime);
+            new WindowTiming(window).begin();
         }
         if (arguments.contains("--rehearse")) {
             rehearse(stage, window);
@@ -66,19 +66,6 @@ public final class StudioApp {
             playing.setOnFinished(e -> stage.hide());
             playing.play();
         });
-    }
-
-    /** For docs/benchmarks.md: seconds from the start of the process to the first picture of the face in the line. */
-    private static void printStartTime() {
-        ProcessHandle.current()
-                .info()
-                .startInstant()
-                .ifPresent(start -> System.out.printf(
-                        java.util.Locale.ROOT,
-                        "The face shows %.2f s after the start.%n",
-                        java.time.Duration.between(start, java.time.Instant.now())
-                                        .toMillis()
-                                / 1000.0));
     }
 
     /** Builds the whole window on a stage; what tests and documentation use as well. */

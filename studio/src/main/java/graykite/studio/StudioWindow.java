@@ -37,12 +37,8 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Insets;
 import javafx.geometry.Orientation;
-import javafx.scene.control.Alert;
 import javafx.scene.control.Button;
-import javafx.scene.control.ButtonBar;
-import javafx.scene.control.ButtonType;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
 import javafx.scene.control.Tooltip;
@@ -358,11 +354,11 @@ public final class StudioWindow {
     }
 
     public void openDemo() {
-        unlessUnsaved(() -> workspace.openDemo(this::hideStart));
+        files.unlessUnsaved(() -> workspace.openDemo(this::hideStart));
     }
 
     public void openProject(Path path) {
-        unlessUnsaved(() -> workspace.open(path, this::hideStart));
+        files.unlessUnsaved(() -> workspace.open(path, this::hideStart));
     }
 
     /** Stops everything; the last state of unsaved work stays on disk only when the program did not end by itself. */
@@ -379,32 +375,11 @@ public final class StudioWindow {
             return;
         }
         e.consume();
-        unlessUnsaved(() -> {
+        files.unlessUnsaved(() -> {
             autosave.clear();
             stage.setOnCloseRequest(null);
             stage.close();
         });
-    }
-
-    /** Asks what to do with unsaved changes, then goes on unless the user cancels. */
-    private void unlessUnsaved(Runnable then) {
-        if (!workspace.dirty()) {
-            then.run();
-            return;
-        }
-        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
-        ButtonType discard = new ButtonType("Do not save", ButtonBar.ButtonData.NO);
-        Alert question = new Alert(Alert.AlertType.NONE, "", save, discard, ButtonType.CANCEL);
-        question.setTitle("Unsaved changes");
-        question.setHeaderText(null);
-        question.setContentText("\"" + workspace.project().title() + "\" has changes that are not saved.");
-        question.initOwner(stage);
-        Optional<ButtonType> answer = question.showAndWait();
-        if (answer.isPresent() && answer.get() == save) {
-            files.saveThen(then);
-        } else if (answer.isPresent() && answer.get() == discard) {
-            then.run();
-        }
     }
 
     // --- files ---------------------------------------------------------------------------------------------------
@@ -429,7 +404,7 @@ public final class StudioWindow {
     // ----------------------------------------------------------------------------------------------------
 
     void newProject() {
-        unlessUnsaved(() -> {
+        files.unlessUnsaved(() -> {
             workspace.replaceProject(graykite.project.Project.empty(), Optional.empty());
             hideStart();
             knot.set(Knot.VOICE);
@@ -451,14 +426,5 @@ public final class StudioWindow {
 
     private boolean overlayOpen() {
         return root.getChildren().size() > 1 && !(root.getChildren().getLast() instanceof StartScreen);
-    }
-
-    /** A quiet wait for work that was asked for; documentation pictures and tests use it. */
-    public CompletableFuture<Character> whenCharacterReady() {
-        return workspace.character();
-    }
-
-    Label lastMessage() {
-        return (Label) root.lookup("#message");
     }
 }

@@ -234,9 +234,8 @@ final class Actions {
         double y = Math.max(0, Math.abs(s.p.y() - m.y()) - 7);
         double z = Math.max(0, m.z() - 30 - s.p.z());
         double away = Math.sqrt(x * x + y * y + z * z);
-        return Math.max(s.lipness, 0) * 0.5
-                + (1 - 0.5 * s.lipness) * bell(away / reach, 0, 0) * (1 - 0.5 * s.lipness)
-                + 0.25 * s.lipness * (1 + s.lipness) * bell(away / reach, 0, 0) * 0.5;
+        double near = bell(away / reach, 0, 0);
+        return mix(near, 0.5 + 0.5 * near, s.lipness);
     }
 
     /** Rolls both lips towards the seam: share of their height that goes, and millimetres back. */

@@ -28,7 +28,7 @@ public final class MouthDesk extends Desk {
 
     public MouthDesk(Workspace workspace) {
         this.workspace = workspace;
-        strength = Parts.tuner(
+        strength = new Parts.Tuner(
                 "Strength",
                 "How much of the full shapes the mouth makes",
                 0,
@@ -37,7 +37,7 @@ public final class MouthDesk extends Desk {
                 v -> String.format(Locale.ROOT, "%.0f %%", v * 100),
                 this::begin,
                 v -> change("Strength", s -> s.withStrength(v)));
-        lead = Parts.tuner(
+        lead = new Parts.Tuner(
                 "Lead",
                 "How long a shape comes before its sound; 40 to 80 ms look natural",
                 -0.1,
@@ -46,7 +46,7 @@ public final class MouthDesk extends Desk {
                 this::leadText,
                 this::begin,
                 v -> change("Lead", s -> s.withLead(v)));
-        smoothness = Parts.tuner(
+        smoothness = new Parts.Tuner(
                 "Smoothness",
                 "Lower is crisper, higher is softer",
                 0.3,

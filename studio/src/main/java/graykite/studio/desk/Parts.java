@@ -48,33 +48,19 @@ final class Parts {
         return row;
     }
 
-    /**
-     * A slider with its number: drag it or type it; a double-click on its name resets it.
-     *
-     * @param shown turns the value into text with its unit
-     * @param change receives each value while it is dragged
-     * @param started called when a drag begins, so that its edits undo as one
-     */
-    static Tuner tuner(
-            String name,
-            String tip,
-            double min,
-            double max,
-            double usual,
-            DoubleFunction<String> shown,
-            Runnable started,
-            DoubleConsumer change) {
-        return new Tuner(name, tip, min, max, usual, shown, started, change);
-    }
-
-    /** See {@link Parts#tuner}. */
+    /** A slider with its number: drag it or type it; a double-click on its name resets it. */
     static final class Tuner extends VBox {
         private final Slider slider;
         private final TextField number = new TextField();
         private final DoubleFunction<String> shown;
         private boolean setting;
 
-        private Tuner(
+        /**
+         * @param shown turns the value into text with its unit
+         * @param change receives each value while it is dragged
+         * @param started called when a drag begins, so that its edits undo as one
+         */
+        Tuner(
                 String name,
                 String tip,
                 double min,

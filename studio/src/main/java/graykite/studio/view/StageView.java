@@ -50,7 +50,6 @@ public final class StageView extends StackPane implements AutoCloseable {
     private final Canvas[] canvases = new Canvas[3];
     private final Semaphore oneAtATime = new Semaphore(1);
     private int back;
-    private volatile long lastFrameNanos;
     private volatile long shown;
     private volatile double delay;
     private volatile double lastDelay;
@@ -138,11 +137,6 @@ public final class StageView extends StackPane implements AutoCloseable {
         return lastDelay;
     }
 
-    /** How long the last picture took to draw, in milliseconds. */
-    public double lastFrameMillis() {
-        return lastFrameNanos / 1e6;
-    }
-
     /** Calls back once, when the first picture of a line is on screen. */
     public void whenFirstShown(Runnable action) {
         firstShown = Optional.of(action);
@@ -178,9 +172,7 @@ public final class StageView extends StackPane implements AutoCloseable {
             canvases[back] = new Canvas(now.width, now.height);
         }
         Canvas canvas = canvases[back];
-        long start = System.nanoTime();
         renderer.draw(deformer.orElseThrow().deform(now.values), now.camera, now.width, now.height, canvas.pixels);
-        lastFrameNanos = System.nanoTime() - start;
         oneAtATime.acquireUninterruptibly();
         Platform.runLater(() -> {
             present(now, canvas);

@@ -1,0 +1,78 @@
+package graykite.studio;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.animation.AnimationTimer;
+
+/**
+ * For docs/benchmarks.md ("./kite demo --timing"): prints when the first face was shown, then plays the line in a loop and
+ * prints how many pictures came and how far they were from the sound.
+ */
+final class WindowTiming {
+    private static final double WARM_UP = 8;
+    private static final double MEASURED = 10;
+
+    private final StudioWindow window;
+    private final List<Double> errors = new ArrayList<>();
+    private long started;
+    private long seen;
+
+    WindowTiming(StudioWindow window) {
+        this.window = window;
+    }
+
+    /** Waits for the first picture of a line and goes on from there. */
+    void begin() {
+        window.face().whenFirstShown(() -> {
+            ProcessHandle.current()
+                    .info()
+                    .startInstant()
+                    .ifPresent(start -> System.out.printf(
+                            Locale.ROOT,
+                            "The face shows %.2f s after the start.%n",
+                            Duration.between(start, Instant.now()).toMillis() / 1000.0));
+            window.player().looping().set(true);
+            window.player().play();
+            started = System.nanoTime();
+            new AnimationTimer() {
+                @Override
+                public void handle(long now) {
+                    double seconds = (System.nanoTime() - started) * 1e-9;
+                    if (seconds > WARM_UP) {
+                        sample();
+                    }
+                    if (seconds > WARM_UP + MEASURED) {
+                        stop();
+                        report();
+                    }
+                }
+            }.start();
+        });
+    }
+
+    private void sample() {
+        long pictures = window.face().pictures();
+        if (pictures != seen) {
+            seen = pictures;
+            errors.add(1000 * (window.face().lastDelay() - window.face().expectedDelay()));
+        }
+    }
+
+    private void report() {
+        window.player().pause();
+        errors.sort(null);
+        int n = errors.size();
+        System.out.printf(
+                Locale.ROOT,
+                "%.1f pictures a second on a stage of %.0f x %.0f; picture minus sound: median %.0f ms, 90 %% from %.0f to %.0f ms.%n",
+                n / MEASURED,
+                window.face().getWidth(),
+                window.face().getHeight(),
+                errors.get(n / 2),
+                errors.get(n / 20),
+                errors.get(n * 19 / 20));
+    }
+}
