@@ -66,6 +66,11 @@ final class SkinGrid {
         double sine = Math.sin(phi);
         double half = Math.signum(sine) * smooth(0, 0.30, Math.abs(sine));
         double open = Math.pow(Math.abs(sine), 0.8);
+        if (ring == 0) {
+            // The point at the throat belongs to neither side, or a dropping jaw would tear it open.
+            half = 0;
+            open = 0;
+        }
         Vec point;
         double lipness;
         if (ring < SEAM) {
@@ -123,19 +128,18 @@ final class SkinGrid {
 
     /** The inside of the mouth: behind the lips to the folds of the gums, round the teeth and back to the throat. */
     private Vec lining(int ring, double phi) {
+        if (ring == 0) {
+            // The last ring is a point: the mouth has a back.
+            return plan.mouth().plus(new Vec(0, -1, -56));
+        }
         double t = Math.cos(phi);
         double sine = Math.sin(phi);
         Vec seam = lip(phi, 0);
         double depth = (SEAM - ring) / (double) BAG_RINGS;
-        double back = depth < 0.3 ? 8 * depth / 0.3 : mix(8, 62, (depth - 0.3) / 0.7);
+        double back = depth < 0.3 ? 8 * depth / 0.3 : mix(8, 50, (depth - 0.3) / 0.7);
         double spread = depth < 0.5 ? smooth(0, 0.5, depth) : 1 - 0.75 * smooth(0.55, 1, depth);
         double height = (sine > 0 ? 16 : 21) * spread * Math.pow(Math.abs(sine), 0.7) * Math.signum(sine);
         double width = mix(1, 0.93, smooth(0, 0.3, depth)) * (1 - 0.55 * smooth(0.5, 1, depth));
-        if (ring == 0) {
-            // The last ring shrinks to a point: the mouth has a back.
-            height *= 0.01;
-            width *= 0.01;
-        }
         double roundBack = 15 * Math.pow(Math.abs(t), 2.2) * smooth(0, 0.5, depth);
         double x = seam.x() * width;
         double z = Math.min(seam.z(), plan.mouth().z() + 4) - back - roundBack * (depth < 0.3 ? depth / 0.3 : 1) * 0.5;

@@ -116,6 +116,9 @@ final class SkinPart {
      * around them, least beside the corners, where nothing has opened.
      */
     private static double follow(SkinGrid.Node node, double narrow) {
+        if (node.ring() < SkinGrid.SEAM) {
+            return smooth(0, 0.6, node.ring() / (double) SkinGrid.SEAM);
+        }
         int out = node.ring() - SkinGrid.BORDER;
         if (out <= 0) {
             return 1;

@@ -257,7 +257,7 @@ final class Wardrobe {
                 40,
                 (u, turn) -> {
                     double waist = 1 - 0.10 * Math.sin(Math.PI * u);
-                    return new Vec(45 * waist * Math.sin(turn), mix(-62, -140, u), -16 + 45 * waist * Math.cos(turn));
+                    return new Vec(43 * waist * Math.sin(turn), mix(-76, -140, u), -22 + 43 * waist * Math.cos(turn));
                 },
                 // The chin keeps the light off its upper part.
                 p -> tone.times(0.62 + 0.3 * smooth(-70, -115, p.y())));

@@ -120,6 +120,22 @@ class FaceGeneratorTest {
         }
     }
 
+    /** However wide the jaw drops, the mouth has a back: its last ring stays a point. */
+    @Test
+    void theThroatStaysClosed() {
+        for (String channel : new String[] {"jawDrop", "lipFunneler", "lipsTogether", "lipToTeeth"}) {
+            double[] values = new double[ODILE.channels().size()];
+            values[ODILE.channelIndex().get("jawDrop")] = 1;
+            values[ODILE.channelIndex().get(channel)] = 1;
+            float[] p = new Deformer(ODILE).morphed(SKIN, values);
+            for (int spoke = 1; spoke < SkinGrid.SPOKES; spoke++) {
+                for (int k = 0; k < 3; k++) {
+                    assertEquals(p[k], p[3 * spoke + k], 1.5, channel);
+                }
+            }
+        }
+    }
+
     // --- actions against the words of FACS (Ekman, Friesen & Hager 2002) ---
 
     private static Vec moved(String channel, Vec near) {
