@@ -2,6 +2,7 @@ package graykite.bench;
 
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
+import graykite.performance.Line;
 import graykite.performance.Performance;
 import graykite.rig.Cast;
 import graykite.rig.Character;
@@ -11,6 +12,7 @@ import graykite.speech.Phone;
 import graykite.speech.TimedPhone;
 import graykite.speech.TimedWord;
 import graykite.speech.Timing;
+import graykite.time.FrameRate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -39,7 +41,8 @@ public class MotionBenchmark {
     private final MouthChart chart = MouthChart.standard(odile);
     private final Timing timing = timing();
     private final Loudness loudness = Loudness.of(Sound.silence(SECONDS, 8000));
-    private final Performance whole = Performance.of(odile, chart, timing, loudness, MouthSettings.STANDARD, 1);
+    private final Performance whole =
+            Performance.of(odile, chart, new Line(timing, loudness, MouthSettings.STANDARD, FrameRate.THIRTY, 1));
     private final Timing moved =
             timing.withStart(900, 1, timing.words().get(900).phones().get(1).start() + 0.01);
 
@@ -63,7 +66,7 @@ public class MotionBenchmark {
 
     @Benchmark
     public Performance tenMinutes() {
-        return Performance.of(odile, chart, timing, loudness, MouthSettings.STANDARD, 1);
+        return Performance.of(odile, chart, new Line(timing, loudness, MouthSettings.STANDARD, FrameRate.THIRTY, 1));
     }
 
     @Benchmark

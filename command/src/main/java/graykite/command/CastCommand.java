@@ -1,69 +1,132 @@
 package graykite.command;
 
 import graykite.base.AtomicFiles;
-import graykite.mouth.Viseme;
-import graykite.picture.Camera;
+import graykite.base.BadInput;
+import graykite.base.Progress;
+import graykite.figures.ContactSheet;
+import graykite.figures.FigureFiles;
+import graykite.figures.Found;
+import graykite.figures.Match;
+import graykite.figures.RigCheck;
+import graykite.figures.RigReport;
+import graykite.format.GltfWriter;
 import graykite.picture.Picture;
 import graykite.picture.Png;
-import graykite.picture.Renderer;
-import graykite.picture.Vec;
 import graykite.rig.Cast;
 import graykite.rig.Channel;
 import graykite.rig.Character;
-import graykite.rig.Deformer;
+import graykite.rig.CharacterStore;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
-/** Looks at a character: its channels as text, its mouth shapes as one picture. */
-@Command(name = "cast", description = "Lists or draws a character.", mixinStandardHelpOptions = true)
+/** Looks at a character, ours or anybody's: what was recognised, whether the rig is sound, how all of it looks. */
+@Command(name = "cast", description = "Lists, checks, draws or saves a character.", mixinStandardHelpOptions = true)
 final class CastCommand implements Callable<Integer> {
-    private static final int CELL = 240;
-    private static final int COLUMNS = 5;
-
-    @Parameters(index = "0", paramLabel = "NAME", description = "A character that ships with Gray Kite: odile.")
+    @Parameters(
+            index = "0",
+            paramLabel = "NAME|FILE|FOLDER",
+            description =
+                    "odile, pim or brine; or .glb, .gltf, .kite-character, a folder of OBJ shapes over neutral.obj,"
+                            + " or a folder of PNG mouth drawings.")
     private String name;
 
-    @Option(names = "--sheet", paramLabel = "PNG", description = "Draws every mouth shape into one picture.")
+    @Option(names = "--list", description = "Prints every channel and what it was taken for (as without options).")
+    private boolean list;
+
+    @Option(names = "--check", description = "Checks the rig: drives every channel alone and says what is wrong.")
+    private boolean check;
+
+    @Option(
+            names = "--sheet",
+            paramLabel = "PNG",
+            description = "Draws all shapes, poses and channels into one picture.")
     private Path sheet;
+
+    @Option(
+            names = "--poses",
+            paramLabel = "FILE",
+            description = "A list of poses on the frames of the file's animation: a frame and a name a line.")
+    private Path poses;
+
+    @Option(
+            names = {"-o", "--out"},
+            paramLabel = "FILE",
+            description = "Saves the character as .kite-character or .glb.")
+    private Path out;
 
     @Override
     public Integer call() {
-        Character character = Cast.byName(name);
+        Found found = opened(name, Optional.ofNullable(poses));
+        Character character = found.character();
+        found.remarks().forEach(remark -> System.err.println("kite: " + name + ": " + remark));
         System.out.println(character.name() + ": " + character.triangleCount() + " triangles, "
-                + character.channels().size() + " channels");
-        for (Channel channel : character.channels()) {
-            System.out.printf("  %-24s %-7s %s%n", channel.name(), channel.group(), channel.describes());
+                + character.channels().size() + " channels, "
+                + character.poses().size() + " poses");
+        if (list || !check && sheet == null && out == null) {
+            list(found);
+        }
+        boolean sound = true;
+        if (check) {
+            RigReport report = RigCheck.of(character, Progress.none());
+            System.out.print(report.text());
+            sound = report.count(RigReport.Weight.FAULT) == 0;
         }
         if (sheet != null) {
-            Picture picture = drawn(character);
-            AtomicFiles.write(sheet, out -> Png.write(picture, out));
+            Picture picture = ContactSheet.draw(character, Progress.none());
+            AtomicFiles.write(sheet, o -> Png.write(picture, o));
         }
-        return 0;
+        if (out != null) {
+            save(character);
+        }
+        return sound ? 0 : 1;
     }
 
-    private static Picture drawn(Character character) {
-        Camera camera = new Camera(new Vec(0, -66, 70), 0, 0, 1400, 120);
-        Deformer deformer = new Deformer(character);
-        Renderer renderer = new Renderer();
-        List<Picture> cells = new ArrayList<>();
-        for (Viseme viseme : Viseme.values()) {
-            double[] values = character.values(character.poses().get(viseme.title()));
-            cells.add(renderer.draw(deformer.deform(values), camera, CELL, CELL));
+    /** A character of ours by name, or one from files. */
+    static Found opened(String name, Optional<Path> poses) {
+        return Cast.has(name)
+                ? new Found(Cast.byName(name), List.of(), List.of())
+                : FigureFiles.read(path(name), poses, Progress.none());
+    }
+
+    private static Path path(String name) {
+        Path path = Path.of(name);
+        if (!java.nio.file.Files.exists(path)) {
+            throw new BadInput("There is no character \"" + name + "\". Choose one of: "
+                    + String.join(", ", Cast.names()) + ", or a file.");
         }
-        int rows = (cells.size() + COLUMNS - 1) / COLUMNS;
-        int width = COLUMNS * CELL;
-        int[] pixels = new int[width * rows * CELL];
-        for (int i = 0; i < cells.size(); i++) {
-            int at = i / COLUMNS * CELL * width + i % COLUMNS * CELL;
-            for (int y = 0; y < CELL; y++) {
-                System.arraycopy(cells.get(i).pixels(), y * CELL, pixels, at + y * width, CELL);
-            }
+        return path;
+    }
+
+    private static void list(Found found) {
+        for (Channel channel : found.character().channels()) {
+            Optional<Match> match = found.matches().stream()
+                    .filter(m -> m.channel().equals(channel.name()))
+                    .findFirst();
+            System.out.printf(
+                    Locale.ROOT,
+                    "  %-28s %-7s %s%n",
+                    channel.name(),
+                    channel.group(),
+                    match.map(m -> "-> " + m.target() + ", " + m.inWords()).orElse(channel.describes()));
         }
-        return new Picture(width, rows * CELL, pixels);
+        graykite.mouth.MouthChart.missing(found.character())
+                .forEach(v -> System.out.println("  missing: " + v.title() + " (" + v.sounds() + ")"));
+    }
+
+    private void save(Character character) {
+        String file = out.getFileName().toString().toLowerCase(Locale.ROOT);
+        if (file.endsWith(CharacterStore.EXTENSION)) {
+            FigureFiles.save(character, out);
+        } else if (file.endsWith(".glb")) {
+            AtomicFiles.write(out, o -> GltfWriter.write(character, Optional.empty(), o));
+        } else {
+            throw BadInput.inFile(out, "ends in neither " + CharacterStore.EXTENSION + " nor .glb.");
+        }
     }
 }

@@ -66,9 +66,9 @@ final class DemoProjectCommand implements Callable<Integer> {
                     script,
                     Optional.of(timing),
                     MouthSettings.STANDARD,
-                    number));
+                    new Shot.Acting(number, List.of(), List.of())));
         }
-        ProjectFiles.save(new Project("The night ferry", "odile", FrameRate.THIRTY, shots), out);
+        ProjectFiles.save(new Project("The night ferry", Project.OUR_CAST, FrameRate.THIRTY, shots), out);
         System.out.println(shots.size() + " lines in " + out);
         return 0;
     }

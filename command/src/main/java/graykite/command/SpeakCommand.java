@@ -4,9 +4,10 @@ import graykite.base.Progress;
 import graykite.media.Delivery;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
+import graykite.mouth.Viseme;
+import graykite.performance.Line;
 import graykite.performance.Performance;
 import graykite.picture.Camera;
-import graykite.rig.Cast;
 import graykite.rig.Character;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
@@ -15,8 +16,11 @@ import graykite.speech.Script;
 import graykite.speech.Timing;
 import graykite.time.FrameRate;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -27,7 +31,11 @@ final class SpeakCommand implements Callable<Integer> {
     @Mixin
     private LineInput line;
 
-    @Option(names = "--character", description = "Who speaks (default: odile).", defaultValue = "odile")
+    @Option(
+            names = "--character",
+            paramLabel = "NAME|FILE",
+            description = "Who speaks: odile, pim, brine, or whatever the command cast opens (default: odile).",
+            defaultValue = "odile")
     private String character;
 
     @Option(
@@ -75,11 +83,18 @@ final class SpeakCommand implements Callable<Integer> {
         Delivery.View how = new Delivery.View(camera(), checkedSize());
         Script script = line.words();
         Sound sound = line.sound();
-        CompletableFuture<Character> figure = CompletableFuture.supplyAsync(() -> Cast.byName(character));
+        CompletableFuture<Character> figure = CompletableFuture.supplyAsync(
+                () -> CastCommand.opened(character, Optional.empty()).character());
         Timing timing = Reader.shipped().read(sound, script, Progress.none());
         Character speaker = join(figure);
-        Performance performance =
-                Performance.of(speaker, MouthChart.standard(speaker), timing, Loudness.of(sound), settings, seed);
+        List<Viseme> missing = MouthChart.missing(speaker);
+        if (!missing.isEmpty()) {
+            System.err.println("kite: " + speaker.name() + " has no shape for "
+                    + missing.stream().map(Viseme::title).collect(Collectors.joining(", "))
+                    + "; the nearest ones stand in. Assign them on the Cast desk, or rename the shapes.");
+        }
+        Performance performance = Performance.of(
+                speaker, MouthChart.nearest(speaker), new Line(timing, Loudness.of(sound), settings, rate, seed));
         Delivery.deliver(performance, sound, rate, how, out, Progress.none());
         System.out.println(rate.framesToCover(performance.duration()) + " frames at " + rate + " a second in "
                 + out.getFileName());

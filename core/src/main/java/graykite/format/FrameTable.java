@@ -25,13 +25,19 @@ public record FrameTable(FrameRate rate, List<String> channels, List<double[]> r
 
     /** Samples a performance from its start to its end; the last frame covers the end. */
     public static FrameTable of(Performance performance, FrameRate rate) {
-        long frames = Math.max(1, rate.framesToCover(performance.duration()));
-        requireThat(frames <= MOST_FRAMES, "%d frames are more than can be delivered in one file.", frames);
+        long frames = frames(performance.duration(), rate);
         List<double[]> rows = java.util.stream.LongStream.range(0, frames)
                 .mapToObj(f -> performance.at(rate.secondsAt(f)))
                 .toList();
         return new FrameTable(
                 rate, performance.channels().stream().map(Channel::name).toList(), rows);
+    }
+
+    /** How many frames cover so many seconds; at least one. */
+    public static long frames(double duration, FrameRate rate) {
+        long frames = Math.max(1, rate.framesToCover(duration));
+        requireThat(frames <= MOST_FRAMES, "%d frames are more than can be delivered in one file.", frames);
+        return frames;
     }
 
     public double timeOf(int row) {

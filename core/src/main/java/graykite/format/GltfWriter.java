@@ -3,7 +3,10 @@ package graykite.format;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import graykite.figures.KiteExtras;
 import graykite.picture.Material;
+import graykite.picture.Png;
+import graykite.picture.Texture;
 import graykite.picture.Vec;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
@@ -18,6 +21,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,19 +34,15 @@ import java.util.Optional;
 public final class GltfWriter {
     private static final float METRES = 0.001f;
     private static final double MOVED = 1e-4;
-    private static final int FLOAT = 5126;
-    private static final int UNSIGNED_INT = 5125;
-    private static final int VERTEX_BUFFER = 34962;
-    private static final int INDEX_BUFFER = 34963;
+    private static final String UNLIT = "KHR_materials_unlit";
 
     private final Character character;
     private final ObjectMapper mapper = new ObjectMapper();
     private final ObjectNode root = mapper.createObjectNode();
-    private final Blob blob = new Blob();
-    private final ArrayNode accessors = mapper.createArrayNode();
-    private final ArrayNode views = mapper.createArrayNode();
+    private final GltfBinary binary = new GltfBinary();
     private final ArrayNode nodes = mapper.createArrayNode();
     private final ArrayNode meshes = mapper.createArrayNode();
+    private final Map<Texture, Integer> textures = new IdentityHashMap<>();
     private final int[] partNode;
 
     private GltfWriter(Character character) {
@@ -71,29 +71,40 @@ public final class GltfWriter {
         for (int p = 0; p < character.parts().size(); p++) {
             Part part = character.parts().get(p);
             meshes.add(mesh(part));
-            Vec pivot = character.joints().get(part.joint()).pivot();
             ObjectNode node = nodes.addObject();
             node.put("name", part.name());
             node.put("mesh", p);
-            translate(node, pivot.times(-1));
             partNode[p] = nodes.size() - 1;
-            children.get(part.joint()).add(partNode[p]);
+            if (part.looks().skin().isPresent()) {
+                node.put("skin", skin());
+                sceneNodes.add(partNode[p]);
+            } else {
+                translate(node, character.joints().get(part.joint()).pivot().times(-1));
+                children.get(part.joint()).add(partNode[p]);
+            }
+            if (part.looks().showing().isPresent()
+                    && part.looks().showing().get().number() != 0) {
+                // glTF cannot hide: what is not seen is shrunk to nothing.
+                node.putArray("scale").add(0).add(0).add(0);
+            }
         }
         for (int j = 0; j < children.size(); j++) {
             if (!children.get(j).isEmpty()) {
                 ((ObjectNode) nodes.get(j)).set("children", children.get(j));
             }
         }
+        KiteExtras.write(character, root.withObject("/extras"));
         animation.ifPresent(this::writeAnimation);
         root.set("nodes", nodes);
         root.set("meshes", meshes);
-        root.set("accessors", accessors);
-        root.set("bufferViews", views);
-        root.putArray("buffers").addObject().put("byteLength", blob.size());
+        root.set("accessors", binary.accessors);
+        root.set("bufferViews", binary.views);
+        root.putArray("buffers").addObject().put("byteLength", binary.size());
     }
 
     private void writeMaterials() {
         ArrayNode materials = root.putArray("materials");
+        boolean drawings = false;
         for (Part part : character.parts()) {
             Material m = part.material();
             ObjectNode material = materials.addObject();
@@ -101,8 +112,32 @@ public final class GltfWriter {
             ObjectNode pbr = material.putObject("pbrMetallicRoughness");
             pbr.put("metallicFactor", m.name().equals("brass") ? 0.8 : 0.0);
             pbr.put("roughnessFactor", m.roughness());
-            material.put("doubleSided", true);
+            material.put("doubleSided", part.looks().texture().isEmpty());
+            part.looks().texture().ifPresent(texture -> {
+                pbr.putObject("baseColorTexture").put("index", texture(texture));
+                if (texture.hasHoles()) {
+                    material.put("alphaMode", "MASK").put("alphaCutoff", 0.5);
+                }
+            });
+            if (m.painted()) {
+                drawings = true;
+                material.putObject("extensions").putObject(UNLIT);
+            }
         }
+        if (drawings) {
+            // Programs that do not know it show the drawings lit, which is no loss.
+            root.putArray("extensionsUsed").add(UNLIT);
+        }
+    }
+
+    private int texture(Texture texture) {
+        return textures.computeIfAbsent(texture, t -> {
+            ArrayNode images = root.withArray("/images");
+            images.addObject().put("mimeType", "image/png").put("bufferView", binary.bytes(Png.bytes(t)));
+            ArrayNode list = root.withArray("/textures");
+            list.addObject().put("source", images.size() - 1);
+            return list.size() - 1;
+        });
     }
 
     private List<ArrayNode> writeJoints(ArrayNode sceneNodes) {
@@ -124,6 +159,30 @@ public final class GltfWriter {
         return children;
     }
 
+    /** One skin over all joints serves every part that follows several of them. */
+    private int skin() {
+        if (!root.has("skins")) {
+            int count = character.joints().size();
+            float[] inverse = new float[16 * count];
+            ObjectNode skin = root.putArray("skins").addObject();
+            ArrayNode joints = mapper.createArrayNode();
+            for (int j = 0; j < count; j++) {
+                Vec pivot = character.joints().get(j).pivot();
+                inverse[16 * j] = 1;
+                inverse[16 * j + 5] = 1;
+                inverse[16 * j + 10] = 1;
+                inverse[16 * j + 12] = (float) -pivot.x() * METRES;
+                inverse[16 * j + 13] = (float) -pivot.y() * METRES;
+                inverse[16 * j + 14] = (float) -pivot.z() * METRES;
+                inverse[16 * j + 15] = 1;
+                joints.add(j);
+            }
+            skin.put("inverseBindMatrices", binary.vectors(inverse, 16, false, 0));
+            skin.set("joints", joints);
+        }
+        return 0;
+    }
+
     private static void translate(ObjectNode node, Vec by) {
         node.putArray("translation")
                 .add((float) by.x() * METRES)
@@ -136,12 +195,21 @@ public final class GltfWriter {
         mesh.put("name", part.name());
         ObjectNode primitive = mesh.putArray("primitives").addObject();
         float[] rest = scaled(part.positions());
-        float[] normals = Normals.of(part.positions(), part.triangles());
+        float[] normals =
+                Normals.of(part.positions(), part.triangles(), part.looks().twins());
         ObjectNode attributes = primitive.putObject("attributes");
-        attributes.put("POSITION", vectors(rest, 3, true, VERTEX_BUFFER));
-        attributes.put("NORMAL", vectors(normals, 3, false, VERTEX_BUFFER));
-        attributes.put("COLOR_0", vectors(clamped(part.colours()), 3, false, VERTEX_BUFFER));
-        primitive.put("indices", indices(part.triangles()));
+        attributes.put("POSITION", binary.vectors(rest, 3, true, GltfBinary.VERTEX_BUFFER));
+        attributes.put("NORMAL", binary.vectors(normals, 3, false, GltfBinary.VERTEX_BUFFER));
+        part.looks()
+                .texture()
+                .ifPresent(t -> attributes.put(
+                        "TEXCOORD_0", binary.vectors(part.looks().uv(), 2, false, GltfBinary.VERTEX_BUFFER)));
+        part.looks().skin().ifPresent(skin -> {
+            attributes.put("JOINTS_0", binary.joints(skin.joints()));
+            attributes.put("WEIGHTS_0", binary.vectors(skin.weights(), 4, false, GltfBinary.VERTEX_BUFFER));
+        });
+        attributes.put("COLOR_0", binary.vectors(clamped(part.colours()), 3, false, GltfBinary.VERTEX_BUFFER));
+        primitive.put("indices", binary.indices(part.triangles()));
         primitive.put("material", meshes.size());
         if (!part.targets().isEmpty()) {
             ArrayNode targets = primitive.putArray("targets");
@@ -166,13 +234,13 @@ public final class GltfWriter {
                 deltas[at] = target.moves()[3 * i + k] * METRES;
             }
         }
-        float[] turned = Normals.of(moved, part.triangles());
+        float[] turned = Normals.of(moved, part.triangles(), part.looks().twins());
         for (int i = 0; i < turned.length; i++) {
             turned[i] -= restNormals[i];
         }
         ObjectNode json = mapper.createObjectNode();
-        json.put("POSITION", sparse(deltas, true, METRES * MOVED));
-        json.put("NORMAL", sparse(turned, false, 0.004));
+        json.put("POSITION", binary.sparse(deltas, true, METRES * MOVED));
+        json.put("NORMAL", binary.sparse(turned, false, 0.004));
         return json;
     }
 
@@ -183,7 +251,7 @@ public final class GltfWriter {
         for (int f = 0; f < frames; f++) {
             times[f] = (float) rate.secondsAt(f);
         }
-        int input = vectors(times, 1, true, 0);
+        int input = binary.vectors(times, 1, true, 0);
         ObjectNode animation = root.putArray("animations").addObject();
         animation.put("name", "line");
         ArrayNode samplers = animation.putArray("samplers");
@@ -191,14 +259,30 @@ public final class GltfWriter {
         Deformer deformer = new Deformer(character);
         for (int j = 0; j < character.joints().size(); j++) {
             Joint joint = character.joints().get(j);
-            if (joint.turns().isEmpty()) {
-                continue;
+            if (!joint.turns().isEmpty()) {
+                float[] turns = new float[4 * frames];
+                for (int f = 0; f < frames; f++) {
+                    quaternion(deformer.angles(joint, table.rows().get(f)), turns, 4 * f);
+                }
+                channel(samplers, channels, input, binary.vectors(turns, 4, false, 0), j, "rotation");
             }
-            float[] turns = new float[4 * frames];
-            for (int f = 0; f < frames; f++) {
-                quaternion(deformer.angles(joint, table.rows().get(f)), turns, 4 * f);
+            if (!joint.slides().isEmpty()) {
+                float[] places = new float[3 * frames];
+                Vec rest = joint.parent() < 0
+                        ? joint.pivot()
+                        : joint.pivot()
+                                .minus(character.joints().get(joint.parent()).pivot());
+                for (int f = 0; f < frames; f++) {
+                    double[] slid = deformer.slides(joint, table.rows().get(f));
+                    places[3 * f] = (float) (rest.x() + slid[0]) * METRES;
+                    places[3 * f + 1] = (float) (rest.y() + slid[1]) * METRES;
+                    places[3 * f + 2] = (float) (rest.z() + slid[2]) * METRES;
+                }
+                channel(samplers, channels, input, binary.vectors(places, 3, false, 0), j, "translation");
             }
-            channel(samplers, channels, input, vectors(turns, 4, false, 0), j, "rotation");
+        }
+        for (int p = 0; p < character.parts().size(); p++) {
+            writeShowing(p, table, input, samplers, channels);
         }
         for (int p = 0; p < character.parts().size(); p++) {
             List<MorphTarget> targets = character.parts().get(p).targets();
@@ -212,12 +296,26 @@ public final class GltfWriter {
                     weights[at++] = (float) deformer.weight(target.name(), row);
                 }
             }
-            channel(samplers, channels, input, vectors(weights, 1, false, 0), partNode[p], "weights");
+            channel(samplers, channels, input, binary.vectors(weights, 1, false, 0), partNode[p], "weights");
         }
-        root.putObject("extras")
+        root.withObject("/extras")
                 .put("framesPerSecond", rate.perSecond())
                 .put("rateNumerator", rate.numerator())
                 .put("rateDenominator", rate.denominator());
+    }
+
+    /** A drawing that is seen now and then: full size or none, from one frame to the next. */
+    private void writeShowing(int p, FrameTable table, int input, ArrayNode samplers, ArrayNode channels) {
+        character.parts().get(p).looks().showing().ifPresent(showing -> {
+            int at = character.channelIndex().getOrDefault(showing.channel(), -1);
+            float[] sizes = new float[3 * table.rows().size()];
+            for (int f = 0; f < table.rows().size(); f++) {
+                double value = at < 0 ? 0 : table.rows().get(f)[at];
+                java.util.Arrays.fill(sizes, 3 * f, 3 * f + 3, showing.seenAt(value) ? 1 : 0);
+            }
+            channel(samplers, channels, input, binary.vectors(sizes, 3, false, 0), partNode[p], "scale");
+            ((ObjectNode) samplers.get(samplers.size() - 1)).put("interpolation", "STEP");
+        });
     }
 
     private static void channel(ArrayNode samplers, ArrayNode channels, int input, int output, int node, String path) {
@@ -260,94 +358,11 @@ public final class GltfWriter {
         return result;
     }
 
-    private int vectors(float[] values, int size, boolean bounds, int target) {
-        int offset = blob.floats(values);
-        ObjectNode accessor = accessor(FLOAT, values.length / size, type(size));
-        accessor.put("bufferView", view(offset, 4 * values.length, target));
-        if (bounds) {
-            bounds(accessor, values, size);
-        }
-        return accessors.size() - 1;
-    }
-
-    private int indices(int[] values) {
-        int offset = blob.ints(values);
-        ObjectNode accessor = accessor(UNSIGNED_INT, values.length, "SCALAR");
-        accessor.put("bufferView", view(offset, 4 * values.length, INDEX_BUFFER));
-        return accessors.size() - 1;
-    }
-
-    /** Vectors that are mostly zero: only the others are stored. */
-    private int sparse(float[] values, boolean bounds, double least) {
-        List<Integer> kept = new ArrayList<>();
-        for (int i = 0; i < values.length; i += 3) {
-            if (Math.abs(values[i]) > least || Math.abs(values[i + 1]) > least || Math.abs(values[i + 2]) > least) {
-                kept.add(i / 3);
-            } else {
-                java.util.Arrays.fill(values, i, i + 3, 0);
-            }
-        }
-        ObjectNode accessor = accessor(FLOAT, values.length / 3, "VEC3");
-        if (bounds) {
-            bounds(accessor, values, 3);
-        }
-        if (!kept.isEmpty()) {
-            int[] indices = kept.stream().mapToInt(i -> i).toArray();
-            float[] stored = new float[3 * indices.length];
-            for (int i = 0; i < indices.length; i++) {
-                System.arraycopy(values, 3 * indices[i], stored, 3 * i, 3);
-            }
-            ObjectNode json = accessor.putObject("sparse");
-            json.put("count", indices.length);
-            json.putObject("indices")
-                    .put("bufferView", view(blob.ints(indices), 4 * indices.length, 0))
-                    .put("componentType", UNSIGNED_INT);
-            json.putObject("values").put("bufferView", view(blob.floats(stored), 4 * stored.length, 0));
-        }
-        return accessors.size() - 1;
-    }
-
-    private ObjectNode accessor(int component, int count, String type) {
-        return accessors
-                .addObject()
-                .put("componentType", component)
-                .put("count", count)
-                .put("type", type);
-    }
-
-    private int view(int offset, int length, int target) {
-        ObjectNode view =
-                views.addObject().put("buffer", 0).put("byteOffset", offset).put("byteLength", length);
-        if (target != 0) {
-            view.put("target", target);
-        }
-        return views.size() - 1;
-    }
-
-    private static void bounds(ObjectNode accessor, float[] values, int size) {
-        ArrayNode min = accessor.putArray("min");
-        ArrayNode max = accessor.putArray("max");
-        for (int k = 0; k < size; k++) {
-            float low = Float.MAX_VALUE;
-            float high = -Float.MAX_VALUE;
-            for (int i = k; i < values.length; i += size) {
-                low = Math.min(low, values[i]);
-                high = Math.max(high, values[i]);
-            }
-            min.add(low);
-            max.add(high);
-        }
-    }
-
-    private static String type(int size) {
-        return Map.of(1, "SCALAR", 3, "VEC3", 4, "VEC4").get(size);
-    }
-
     private void writeBinary(OutputStream out) throws IOException {
         byte[] json = mapper.writeValueAsString(root).getBytes(StandardCharsets.UTF_8);
         int jsonLength = (json.length + 3) / 4 * 4;
         ByteBuffer head = ByteBuffer.allocate(20).order(ByteOrder.LITTLE_ENDIAN);
-        head.putInt(0x46546C67).putInt(2).putInt(12 + 8 + jsonLength + 8 + blob.size());
+        head.putInt(0x46546C67).putInt(2).putInt(12 + 8 + jsonLength + 8 + binary.size());
         head.putInt(jsonLength).putInt(0x4E4F534A);
         out.write(head.array());
         out.write(json);
@@ -355,43 +370,8 @@ public final class GltfWriter {
             out.write(' ');
         }
         ByteBuffer chunk = ByteBuffer.allocate(8).order(ByteOrder.LITTLE_ENDIAN);
-        chunk.putInt(blob.size()).putInt(0x004E4942);
+        chunk.putInt(binary.size()).putInt(0x004E4942);
         out.write(chunk.array());
-        blob.writeTo(out);
-    }
-
-    /** The binary chunk: everything in it starts at a multiple of four. */
-    private static final class Blob {
-        private final List<byte[]> pieces = new ArrayList<>();
-        private int size;
-
-        int floats(float[] values) {
-            ByteBuffer buffer = ByteBuffer.allocate(4 * values.length).order(ByteOrder.LITTLE_ENDIAN);
-            buffer.asFloatBuffer().put(values);
-            return add(buffer.array());
-        }
-
-        int ints(int[] values) {
-            ByteBuffer buffer = ByteBuffer.allocate(4 * values.length).order(ByteOrder.LITTLE_ENDIAN);
-            buffer.asIntBuffer().put(values);
-            return add(buffer.array());
-        }
-
-        private int add(byte[] bytes) {
-            int at = size;
-            pieces.add(bytes);
-            size = Math.addExact(size, bytes.length);
-            return at;
-        }
-
-        int size() {
-            return size;
-        }
-
-        void writeTo(OutputStream out) throws IOException {
-            for (byte[] piece : pieces) {
-                out.write(piece);
-            }
-        }
+        binary.writeTo(out);
     }
 }

@@ -8,11 +8,10 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
-import graykite.mouth.MouthSettings;
+import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.Shot;
-import graykite.project.SoundFile;
-import graykite.speech.Timing;
+import graykite.rig.CharacterStore;
 import graykite.time.FrameRate;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -32,7 +31,8 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 
 /**
- * Project files (.kite): a ZIP with project.json, described by docs/project.schema.json, and the recordings as they came.
+ * Project files (.kite): a ZIP with project.json, described by docs/project.schema.json, the recordings as they came and the
+ * characters that the user brought.
  */
 public final class ProjectFiles {
     public static final String EXTENSION = ".kite";
@@ -41,7 +41,7 @@ public final class ProjectFiles {
     public static final String THUMBNAIL = "thumbnail.png";
 
     private static final String DOCUMENT = "project.json";
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
     private static final int LARGEST_DOCUMENT = 128 << 20;
     private static final int LARGEST_SOUND = 1 << 30;
     private static final int MOST_ENTRIES = 20_000;
@@ -75,8 +75,15 @@ public final class ProjectFiles {
         }
         for (Shot shot : project.shots()) {
             if (shot.sound().isPresent()) {
-                zip.putNextEntry(new ZipEntry(entryName(shot)));
+                zip.putNextEntry(new ZipEntry(ShotJson.entryName(shot)));
                 zip.write(shot.sound().get().content());
+                zip.closeEntry();
+            }
+        }
+        for (Member member : project.cast()) {
+            if (member.source() instanceof Member.Own own) {
+                zip.putNextEntry(new ZipEntry(CastJson.entryName(member)));
+                CharacterStore.write(own.figure(), zip);
                 zip.closeEntry();
             }
         }
@@ -152,56 +159,32 @@ public final class ProjectFiles {
         }
         List<Shot> shots = new ArrayList<>();
         for (JsonNode shot : json.path("shots")) {
-            shots.add(shot(shot, entries, name + ", line " + (shots.size() + 1)));
+            shots.add(ShotJson.read(shot, entries, name + ", line " + (shots.size() + 1)));
         }
         try {
             FrameRate rate = new FrameRate(
                     json.path("rate").path("numerator").asInt(30),
                     json.path("rate").path("denominator").asInt(1));
-            return new Project(
-                    json.path("title").asText("Untitled"),
-                    json.path("character").asText("odile"),
-                    rate,
-                    shots);
+            return new Project(json.path("title").asText("Untitled"), cast(json, entries, name), rate, shots);
         } catch (IllegalArgumentException broken) {
             throw new BadInput(name + ": " + broken.getMessage(), broken);
         }
     }
 
-    private static int lineOf(JsonProcessingException broken) {
-        return broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
+    /** Before there was a cast, every project had ours. */
+    private static List<Member> cast(JsonNode json, Map<String, byte[]> entries, String name) {
+        if (!json.has("cast")) {
+            return Project.OUR_CAST;
+        }
+        List<Member> cast = new ArrayList<>();
+        for (JsonNode member : json.path("cast")) {
+            cast.add(CastJson.read(member, entries, name + ", character " + (cast.size() + 1)));
+        }
+        return cast;
     }
 
-    private static Shot shot(JsonNode json, Map<String, byte[]> entries, String place) {
-        Optional<SoundFile> sound = Optional.empty();
-        if (json.hasNonNull("sound")) {
-            String entry = json.path("sound").path("entry").asText();
-            byte[] content = entries.get(entry);
-            if (content == null) {
-                throw new BadInput(place + ": its recording \"" + entry + "\" is missing from the file.");
-            }
-            sound = Optional.of(new SoundFile(json.path("sound").path("name").asText("sound"), content));
-        }
-        Optional<Timing> timing = json.hasNonNull("reading")
-                ? Optional.of(TimingJson.read(json.path("reading"), place))
-                : Optional.empty();
-        JsonNode mouth = json.path("mouth");
-        try {
-            return new Shot(
-                    json.path("id").asText(Project.newId()),
-                    json.path("title").asText(""),
-                    json.path("speaker").asText(""),
-                    sound,
-                    json.path("script").asText(""),
-                    timing,
-                    new MouthSettings(
-                            mouth.path("strength").asDouble(MouthSettings.STANDARD.strength()),
-                            mouth.path("lead").asDouble(MouthSettings.STANDARD.lead()),
-                            mouth.path("smoothness").asDouble(MouthSettings.STANDARD.smoothness())),
-                    json.path("seed").asLong(1));
-        } catch (IllegalArgumentException broken) {
-            throw new BadInput(place + ": " + broken.getMessage(), broken);
-        }
+    private static int lineOf(JsonProcessingException broken) {
+        return broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
     }
 
     private static byte[] document(Project project) throws IOException {
@@ -212,50 +195,22 @@ public final class ProjectFiles {
         json.writeStringField("format", "graykite-project");
         json.writeNumberField("version", VERSION);
         json.writeStringField("title", project.title());
-        json.writeStringField("character", project.character());
+        json.writeArrayFieldStart("cast");
+        for (Member member : project.cast()) {
+            CastJson.write(member, json);
+        }
+        json.writeEndArray();
         json.writeObjectFieldStart("rate");
         json.writeNumberField("numerator", project.rate().numerator());
         json.writeNumberField("denominator", project.rate().denominator());
         json.writeEndObject();
         json.writeArrayFieldStart("shots");
         for (Shot shot : project.shots()) {
-            writeShot(shot, json);
+            ShotJson.write(shot, json);
         }
         json.writeEndArray();
         json.writeEndObject();
         json.close();
         return out.toByteArray();
-    }
-
-    private static void writeShot(Shot shot, JsonGenerator json) throws IOException {
-        json.writeStartObject();
-        json.writeStringField("id", shot.id());
-        json.writeStringField("title", shot.title());
-        json.writeStringField("speaker", shot.speaker());
-        json.writeStringField("script", shot.script());
-        json.writeNumberField("seed", shot.seed());
-        if (shot.sound().isPresent()) {
-            json.writeObjectFieldStart("sound");
-            json.writeStringField("name", shot.sound().get().name());
-            json.writeStringField("entry", entryName(shot));
-            json.writeEndObject();
-        }
-        json.writeObjectFieldStart("mouth");
-        json.writeNumberField("strength", shot.mouth().strength());
-        json.writeNumberField("lead", shot.mouth().lead());
-        json.writeNumberField("smoothness", shot.mouth().smoothness());
-        json.writeEndObject();
-        if (shot.timing().isPresent()) {
-            json.writeFieldName("reading");
-            TimingJson.write(shot.timing().get(), json);
-        }
-        json.writeEndObject();
-    }
-
-    /** Where a shot's recording stands in the file; ids and names are made safe for any file system. */
-    private static String entryName(Shot shot) {
-        String name = shot.sound().orElseThrow().name();
-        String extension = name.contains(".") ? name.substring(name.lastIndexOf('.')) : "";
-        return "sounds/" + shot.id().replaceAll("[^A-Za-z0-9-]", "_") + extension.replaceAll("[^A-Za-z0-9.]", "");
     }
 }

@@ -48,6 +48,40 @@ public record MouthChart(Map<Phone, PhoneShape> phones, Map<Viseme, Pose> shapes
     }
 
     /**
+     * Visemes for which a character has no pose yet: they are listed to the user, never silently skipped.
+     */
+    public static java.util.List<Viseme> missing(Character character) {
+        return java.util.Arrays.stream(Viseme.values())
+                .filter(v -> v != Viseme.REST && !character.poses().containsKey(v.title()))
+                .toList();
+    }
+
+    /**
+     * The default chart on a character, with the nearest shape it has in place of each that it lacks. For a first look;
+     * {@link #missing} says what is borrowed.
+     *
+     * @throws IllegalArgumentException when it has none at all
+     */
+    public static MouthChart nearest(Character character) {
+        Map<Viseme, Pose> shapes = new EnumMap<>(Viseme.class);
+        java.util.List<Viseme> missing = missing(character);
+        requireThat(
+                missing.size() < Viseme.values().length - 1,
+                "%s has no mouth shapes yet. Assign some on the Cast desk.",
+                character.name());
+        for (Viseme viseme : Viseme.values()) {
+            Viseme shown = missing.contains(viseme)
+                    ? java.util.Arrays.stream(Viseme.values())
+                            .filter(v -> !missing.contains(v))
+                            .min(java.util.Comparator.comparingDouble(viseme::unlike))
+                            .orElse(Viseme.REST)
+                    : viseme;
+            shapes.put(viseme, character.poses().getOrDefault(shown.title(), Pose.REST));
+        }
+        return new MouthChart(standardPhones(), shapes);
+    }
+
+    /**
      * The default part for phones. Grouping after MPEG-4; firmness after what coarticulation leaves free: t, d, k, g, s and
      * n care about the tongue and little about the lips, rounded vowels and w care about the lips most (Cohen & Massaro
      * 1993 give the same picture as dominances).

@@ -38,10 +38,12 @@ public final class MouthSolver {
     private final List<Channel> channels = new ArrayList<>();
     private final MouthChart chart;
     private final double[][] shapeValues;
+    private final boolean seals;
 
     public MouthSolver(Character character, MouthChart chart) {
         this.chart = chart;
         Map<String, Integer> index = character.channelIndex();
+        seals = index.containsKey(SEAL) && index.containsKey(BITE);
         TreeSet<Integer> used = new TreeSet<>();
         double[][] full = new double[Viseme.values().length][];
         for (Map.Entry<Viseme, Pose> shape : chart.shapes().entrySet()) {
@@ -183,8 +185,19 @@ public final class MouthSolver {
                     targets[i] /= weights[i];
                 }
             }
-            if (isClosing(name)) {
-                fixClosures(name, weights, targets);
+            if (name.equals(SEAL)) {
+                fixClosures(PhoneShape.Closure.LIPS, 1, weights, targets);
+            } else if (name.equals(BITE)) {
+                fixClosures(PhoneShape.Closure.LIP_TO_TEETH, 1, weights, targets);
+            } else if (!seals && channels.get(channel).group() != Group.TONGUE) {
+                // Without channels that shut whatever else opens, everything takes its place in the shut shape.
+                fixClosures(
+                        PhoneShape.Closure.LIPS, shapeValues[Viseme.LIPS_SHUT.ordinal()][channel], weights, targets);
+                fixClosures(
+                        PhoneShape.Closure.LIP_TO_TEETH,
+                        shapeValues[Viseme.LIP_TO_TEETH.ordinal()][channel],
+                        weights,
+                        targets);
             }
         }
 
@@ -214,8 +227,7 @@ public final class MouthSolver {
             return 0.06 + 0.94 * Math.clamp((Math.min(since, until) - 0.04) / 0.22, 0, 1);
         }
 
-        private void fixClosures(String name, double[] weights, double[] targets) {
-            PhoneShape.Closure kind = name.equals(SEAL) ? PhoneShape.Closure.LIPS : PhoneShape.Closure.LIP_TO_TEETH;
+        private void fixClosures(PhoneShape.Closure kind, double value, double[] weights, double[] targets) {
             for (Timing.Segment segment : segments) {
                 if (chart.phones().get(segment.phone()).closure() != kind) {
                     continue;
@@ -226,7 +238,7 @@ public final class MouthSolver {
                 int last = Math.min(samples - 1, (int) Math.floor((middle + half) / STEP));
                 for (int i = first; i <= last; i++) {
                     weights[i] = Double.POSITIVE_INFINITY;
-                    targets[i] = 1;
+                    targets[i] = value;
                 }
             }
         }

@@ -32,6 +32,22 @@ public final class Png {
         return out.toByteArray();
     }
 
+    /** A texture with its transparency. */
+    public static byte[] bytes(Texture texture) {
+        BufferedImage image = new BufferedImage(texture.width(), texture.height(), BufferedImage.TYPE_INT_ARGB);
+        image.setRGB(0, 0, texture.width(), texture.height(), texture.pixels(), 0, texture.width());
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.setUseCache(false);
+        try {
+            if (!ImageIO.write(image, "png", out)) {
+                throw new IllegalStateException("This Java has no PNG writer.");
+            }
+        } catch (IOException impossible) {
+            throw new IllegalStateException("Writing into memory failed.", impossible);
+        }
+        return out.toByteArray();
+    }
+
     public static Picture read(byte[] png) throws IOException {
         BufferedImage image = ImageIO.read(new ByteArrayInputStream(png));
         if (image == null) {

@@ -215,6 +215,7 @@ public final class Renderer {
         float stepX = ((sw[b] - sw[a]) * (sy[c] - ay) - (sw[c] - sw[a]) * (by - ay)) / area;
         float stepY = ((sw[c] - sw[a]) * (bx - ax) - (sw[b] - sw[a]) * (sx[c] - ax)) / area;
         boolean middleRight = area > 0;
+        boolean holed = scene.hasHoles(tag);
         for (int y = first; y < last; y++) {
             float fy = y + 0.5f;
             float along = ax + (fy - ay) * longSlope;
@@ -223,6 +224,10 @@ public final class Renderer {
             int to = Math.min(columns, ceil((middleRight ? other : along) - 0.5f));
             float w = sw[a] + (from + 0.5f - ax) * stepX + (fy - ay) * stepY;
             int stop = y * columns + to;
+            if (holed) {
+                fillHoled(tag, y * columns + from, stop, from + 0.5f, fy, w, stepX);
+                continue;
+            }
             for (int at = y * columns + from; at < stop; at++) {
                 if (w > depth[at]) {
                     depth[at] = w;
@@ -230,6 +235,38 @@ public final class Renderer {
                 }
                 w += stepX;
             }
+        }
+    }
+
+    /** One row of a triangle whose texture has holes: transparent points are left as they were. */
+    private void fillHoled(int tag, int from, int to, float x, float y, float w, float stepX) {
+        int t = tag & Scene.TAG_MASK;
+        int a = scene.corners[3 * t];
+        int b = scene.corners[3 * t + 1];
+        int c = scene.corners[3 * t + 2];
+        float ax = scene.screenX[a];
+        float ay = scene.screenY[a];
+        float bx = scene.screenX[b];
+        float by = scene.screenY[b];
+        float cx = scene.screenX[c];
+        float cy = scene.screenY[c];
+        float inverse = 1 / ((bx - ax) * (cy - ay) - (cx - ax) * (by - ay));
+        Texture texture = scene.textureOf(t);
+        for (int at = from; at < to; at++) {
+            if (w > depth[at]) {
+                float u = ((bx - x) * (cy - y) - (cx - x) * (by - y)) * inverse;
+                float v = ((cx - x) * (ay - y) - (ax - x) * (cy - y)) * inverse;
+                float rest = 1 - u - v;
+                int opacity = texture.opacity(
+                        u * scene.uv(t, a, 0) + v * scene.uv(t, b, 0) + rest * scene.uv(t, c, 0),
+                        u * scene.uv(t, a, 1) + v * scene.uv(t, b, 1) + rest * scene.uv(t, c, 1));
+                if (opacity >= 128) {
+                    depth[at] = w;
+                    seen[at] = tag;
+                }
+            }
+            w += stepX;
+            x += 1;
         }
     }
 

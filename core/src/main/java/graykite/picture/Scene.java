@@ -1,5 +1,7 @@
 package graykite.picture;
 
+import static graykite.base.Require.requireThat;
+
 import java.util.List;
 
 /** All surfaces of one picture, projected onto the grid of samples. */
@@ -14,8 +16,10 @@ final class Scene {
     static final int NORMAL = 12;
     static final int STRIDE = 16;
 
-    /** A picture holds up to 16 million triangles in up to 127 surfaces. */
-    static final int TAG_BITS = 24;
+    /** A picture holds up to 4 million triangles in up to 1023 surfaces. */
+    static final int TAG_BITS = 22;
+
+    static final int MOST_SURFACES = 1023;
 
     static final int TAG_MASK = (1 << TAG_BITS) - 1;
 
@@ -30,25 +34,43 @@ final class Scene {
     final float[] vertices;
 
     final Material[] materials;
-    private final byte[] surfaceOf;
-    private final byte[] surfaceOfVertex;
+    /** A texture for each surface, and which surfaces have holes in it. */
+    private final Texture[] textures;
+
+    private final boolean[] holes;
+    private final int[] firstVertex;
+    private final float[][] uv;
+    private final short[] surfaceOf;
+    private final short[] surfaceOfVertex;
 
     Scene(List<Surface> surfaces, Camera camera, int columns, int rows) {
+        requireThat(surfaces.size() <= MOST_SURFACES, "A picture holds up to %d surfaces.", MOST_SURFACES);
         int count = surfaces.stream().mapToInt(Surface::vertexCount).sum();
         triangleCount = surfaces.stream().mapToInt(Surface::triangleCount).sum();
+        requireThat(triangleCount <= TAG_MASK, "A picture holds up to %d triangles.", TAG_MASK);
         corners = new int[3 * triangleCount];
         screenX = new float[count];
         screenY = new float[count];
         inverseDepth = new float[count];
         vertices = new float[STRIDE * count];
         materials = new Material[surfaces.size()];
-        surfaceOf = new byte[triangleCount];
-        surfaceOfVertex = new byte[count];
+        textures = new Texture[surfaces.size()];
+        holes = new boolean[surfaces.size()];
+        firstVertex = new int[surfaces.size()];
+        uv = new float[surfaces.size()][];
+        surfaceOf = new short[triangleCount];
+        surfaceOfVertex = new short[count];
         int vertex = 0;
         int triangle = 0;
         for (int s = 0; s < surfaces.size(); s++) {
             Surface surface = surfaces.get(s);
             materials[s] = surface.material();
+            firstVertex[s] = vertex;
+            uv[s] = surface.uv();
+            if (surface.texture().isPresent()) {
+                textures[s] = surface.texture().get();
+                holes[s] = textures[s].hasHoles();
+            }
             int n = surface.vertexCount();
             for (int i = 0; i < n; i++) {
                 int at = STRIDE * (vertex + i);
@@ -60,8 +82,8 @@ final class Scene {
             for (int i = 0; i < t.length; i++) {
                 corners[3 * triangle + i] = t[i] + vertex;
             }
-            java.util.Arrays.fill(surfaceOf, triangle, triangle + t.length / 3, (byte) s);
-            java.util.Arrays.fill(surfaceOfVertex, vertex, vertex + n, (byte) s);
+            java.util.Arrays.fill(surfaceOf, triangle, triangle + t.length / 3, (short) s);
+            java.util.Arrays.fill(surfaceOfVertex, vertex, vertex + n, (short) s);
             vertex += n;
             triangle += t.length / 3;
         }
@@ -108,6 +130,27 @@ final class Scene {
     /** A triangle's number with its surface's number above it. */
     int tagged(int triangle) {
         return surfaceOf[triangle] << TAG_BITS | triangle;
+    }
+
+    /** True when a triangle's surface lets one look through parts of it. */
+    boolean hasHoles(int tag) {
+        return holes[tag >>> TAG_BITS];
+    }
+
+    /** True when a triangle's surface is textured. */
+    boolean textured(int triangle) {
+        return textures[surfaceOf[triangle]] != null;
+    }
+
+    /** The texture that lies over a triangle; only where {@link #textured}. */
+    Texture textureOf(int triangle) {
+        return textures[surfaceOf[triangle]];
+    }
+
+    /** A texture coordinate of a vertex of a textured triangle: 0 for u, 1 for v. */
+    float uv(int triangle, int vertex, int which) {
+        int s = surfaceOf[triangle];
+        return uv[s][2 * (vertex - firstVertex[s]) + which];
     }
 
     Material materialOf(int triangle) {

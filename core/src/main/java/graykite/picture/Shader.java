@@ -56,6 +56,37 @@ final class Shader {
         v = v < 0 ? 0 : v > 1 - u ? 1 - u : v;
         float w = 1 - u - v;
         Material m = scene.materialOf(triangle);
+        light(triangle, m, u, v, w, a, b, c, out);
+        if (scene.textured(triangle)) {
+            lay(triangle, u, v, w, out);
+        }
+        if (m.painted()) {
+            for (int i = 0; i < 3; i++) {
+                out[i] = Tone.beforeShoulder(out[i]);
+            }
+        }
+    }
+
+    /** Multiplies with the texture. */
+    private void lay(int triangle, float u, float v, float w, float[] out) {
+        int a = scene.corners[3 * triangle];
+        int b = scene.corners[3 * triangle + 1];
+        int c = scene.corners[3 * triangle + 2];
+        float red = out[0];
+        float green = out[1];
+        float blue = out[2];
+        scene.textureOf(triangle)
+                .sample(
+                        u * scene.uv(triangle, a, 0) + v * scene.uv(triangle, b, 0) + w * scene.uv(triangle, c, 0),
+                        u * scene.uv(triangle, a, 1) + v * scene.uv(triangle, b, 1) + w * scene.uv(triangle, c, 1),
+                        out);
+        out[0] *= red;
+        out[1] *= green;
+        out[2] *= blue;
+    }
+
+    private void light(int triangle, Material m, float u, float v, float w, int a, int b, int c, float[] out) {
+        float[] d = scene.vertices;
         if (!m.polished()) {
             // The camera is so far away that shares on the screen serve as shares in space.
             out[0] = u * d[a] + v * d[b] + w * d[c];
@@ -85,6 +116,10 @@ final class Shader {
         for (int vertex = from; vertex < to; vertex++) {
             Material m = scene.materialOfVertex(vertex);
             int at = vertex * Scene.STRIDE;
+            if (m.painted()) {
+                System.arraycopy(d, at + Scene.COLOUR, d, at + Scene.LIT, 3);
+                continue;
+            }
             if (m.polished()
                     || d[at + Scene.NORMAL] * vx + d[at + Scene.NORMAL + 1] * vy + d[at + Scene.NORMAL + 2] * vz
                             < -0.5f) {

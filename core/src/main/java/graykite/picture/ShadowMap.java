@@ -5,7 +5,9 @@ import java.util.List;
 /** Depth of the scene seen from the key light, for soft cast shadows. */
 final class ShadowMap {
     private static final int SIZE = 320;
+    /** Millimetres on either side of the middle that one figure takes. */
     private static final float REACH = 190;
+
     private static final float BIAS = 3.6f;
 
     private final float[] depth = new float[SIZE * SIZE];
@@ -18,6 +20,8 @@ final class ShadowMap {
     private float dx;
     private float dy;
     private float dz;
+    private float centreX;
+    private float reach = REACH;
 
     void draw(List<Surface> surfaces, Vec light) {
         Vec right = new Vec(0, 1, 0).cross(light).unit();
@@ -32,11 +36,29 @@ final class ShadowMap {
         dy = (float) light.y();
         dz = (float) light.z();
         java.util.Arrays.fill(depth, -1e9f);
+        spread(surfaces);
         for (Surface surface : surfaces) {
             if (surface.material().castsShadow()) {
                 draw(surface);
             }
         }
+    }
+
+    /** Widens the map when several figures stand side by side. */
+    private void spread(List<Surface> surfaces) {
+        float low = -REACH;
+        float high = REACH;
+        for (Surface surface : surfaces) {
+            if (surface.material().castsShadow()) {
+                float[] p = surface.positions();
+                for (int i = 0; i < p.length; i += 3) {
+                    low = Math.min(low, p[i]);
+                    high = Math.max(high, p[i]);
+                }
+            }
+        }
+        centreX = (low + high) / 2;
+        reach = Math.max(REACH, Math.min((high - low) / 2, 4 * REACH));
     }
 
     private void draw(Surface surface) {
@@ -45,13 +67,13 @@ final class ShadowMap {
         float[] x = new float[n];
         float[] y = new float[n];
         float[] d = new float[n];
-        float scale = SIZE / (2 * REACH);
+        float scale = SIZE / (2 * reach);
         for (int i = 0; i < n; i++) {
-            float px = p[3 * i];
+            float px = p[3 * i] - centreX;
             float py = p[3 * i + 1];
             float pz = p[3 * i + 2];
-            x[i] = (px * rx + py * ry + pz * rz + REACH) * scale;
-            y[i] = (px * ux + py * uy + pz * uz + REACH) * scale;
+            x[i] = (px * rx + py * ry + pz * rz + reach) * scale;
+            y[i] = (px * ux + py * uy + pz * uz + reach) * scale;
             d[i] = px * dx + py * dy + pz * dz;
         }
         int[] t = surface.triangles();
@@ -89,16 +111,17 @@ final class ShadowMap {
     }
 
     /** How much of the light reaches a point, 0 to 1; a 4 by 4 neighbourhood weighted by position makes the edge soft. */
-    float lit(float px, float py, float pz) {
-        float scale = SIZE / (2 * REACH);
-        float x = (px * rx + py * ry + pz * rz + REACH) * scale - 0.5f;
-        float y = (px * ux + py * uy + pz * uz + REACH) * scale - 0.5f;
+    float lit(float worldX, float py, float pz) {
+        float px = worldX - centreX;
+        float scale = SIZE / (2 * reach);
+        float x = (px * rx + py * ry + pz * rz + reach) * scale - 0.5f;
+        float y = (px * ux + py * uy + pz * uz + reach) * scale - 0.5f;
         if (x < 1 || y < 1 || x >= SIZE - 2 || y >= SIZE - 2) {
             return 1;
         }
         int ix = (int) x;
         int iy = (int) y;
-        float d = px * dx + py * dy + pz * dz + BIAS;
+        float d = px * dx + py * dy + pz * dz + BIAS * reach / REACH;
         float fx = x - ix;
         float fy = y - iy;
         int at = (iy - 1) * SIZE + ix - 1;

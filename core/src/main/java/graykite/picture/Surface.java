@@ -1,5 +1,9 @@
 package graykite.picture;
 
+import static graykite.base.Require.requireThat;
+
+import java.util.Optional;
+
 /**
  * Triangles ready to be drawn, in world space (millimetres, y up, z towards the viewer at yaw 0). The arrays are read,
  * never written.
@@ -8,13 +12,43 @@ package graykite.picture;
  * @param normals unit x y z of each vertex
  * @param colours linear red green blue of each vertex, with baked occlusion multiplied in
  * @param triangles three vertex indices each, counter-clockwise seen from outside
+ * @param texture multiplied with the colours, where there is one; its transparent pixels are holes
+ * @param uv two texture coordinates a vertex, empty without a texture
  */
-public record Surface(float[] positions, float[] normals, float[] colours, int[] triangles, Material material) {
+public record Surface(
+        float[] positions,
+        float[] normals,
+        float[] colours,
+        int[] triangles,
+        Material material,
+        Optional<Texture> texture,
+        float[] uv) {
+    public Surface {
+        requireThat(
+                texture.isEmpty() || 3 * uv.length == 2 * positions.length,
+                "A textured surface has two texture coordinates a vertex.");
+    }
+
+    public Surface(float[] positions, float[] normals, float[] colours, int[] triangles, Material material) {
+        this(positions, normals, colours, triangles, material, Optional.empty(), new float[0]);
+    }
+
     public int vertexCount() {
         return positions.length / 3;
     }
 
     public int triangleCount() {
         return triangles.length / 3;
+    }
+
+    /** The same surface moved. */
+    public Surface movedBy(Vec by) {
+        float[] moved = positions.clone();
+        for (int i = 0; i < moved.length; i += 3) {
+            moved[i] += (float) by.x();
+            moved[i + 1] += (float) by.y();
+            moved[i + 2] += (float) by.z();
+        }
+        return new Surface(moved, normals, colours, triangles, material, texture, uv);
     }
 }

@@ -12,6 +12,11 @@ final class Tone {
         return 0xff000000 | level(red) << 16 | level(green) << 8 | level(blue);
     }
 
+    /** The linear light that comes out of the shoulder as this value: for what must keep its colour. */
+    static float beforeShoulder(float shown) {
+        return shown < 0.6f ? shown : (float) (0.6 - 0.4 * Math.log(1 - (Math.min(shown, 0.994f) - 0.6) / 0.4));
+    }
+
     private static int level(float linear) {
         int index = (int) (linear * (STEPS / BRIGHTEST));
         return TABLE[index < 0 ? 0 : Math.min(index, STEPS - 1)] & 0xff;

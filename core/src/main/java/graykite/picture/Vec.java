@@ -38,4 +38,9 @@ public record Vec(double x, double y, double z) {
     public Vec mix(Vec o, double share) {
         return new Vec(x + (o.x - x) * share, y + (o.y - y) * share, z + (o.z - z) * share);
     }
+
+    /** This point for a side of 1, its mirror image on the other side of the face for -1. */
+    public Vec mirroredTo(int side) {
+        return new Vec(side * x, y, z);
+    }
 }

@@ -12,18 +12,29 @@ import java.util.UUID;
  * Everything that a user made, as a value: an edit is a new project that shares what did not change.
  *
  * @param title name of the project
- * @param character name of the character that speaks; "odile" ships with Gray Kite
+ * @param cast who may speak; never empty, the first speaks where nobody is named
  * @param rate frames a second of display and delivery
  * @param shots the lines, in order
  */
-public record Project(String title, String character, FrameRate rate, List<Shot> shots) {
+public record Project(String title, List<Member> cast, FrameRate rate, List<Shot> shots) {
+    /** The cast that ships with Gray Kite. */
+    public static final List<Member> OUR_CAST = List.of(
+            Member.shipped("odile", "Odile Marsh"),
+            Member.shipped("pim", "Pim Tarrant"),
+            Member.shipped("brine", "Brine"));
+
     public Project {
+        cast = List.copyOf(cast);
         shots = List.copyOf(shots);
+        requireThat(!cast.isEmpty(), "A project has a cast.");
+        requireThat(
+                cast.size() == cast.stream().map(Member::id).distinct().count(),
+                "Each character has an id of its own.");
         requireThat(shots.size() == shots.stream().map(Shot::id).distinct().count(), "Each line has an id of its own.");
     }
 
     public static Project empty() {
-        return new Project("Untitled", "odile", FrameRate.THIRTY, List.of());
+        return new Project("Untitled", OUR_CAST, FrameRate.THIRTY, List.of());
     }
 
     /** An id that no shot has. */
@@ -35,32 +46,68 @@ public record Project(String title, String character, FrameRate rate, List<Shot>
         return shots.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
+    public Optional<Member> member(String id) {
+        return cast.stream().filter(m -> m.id().equals(id)).findFirst();
+    }
+
+    /** Who says a line. */
+    public Member speakerOf(Shot shot) {
+        return member(shot.speaker()).orElse(cast.getFirst());
+    }
+
     /** The project with a shot replaced by another of the same id, or added at the end. */
     public Project with(Shot shot) {
         List<Shot> changed = new ArrayList<>(shots);
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(shot.id())) {
                 changed.set(i, shot);
-                return new Project(title, character, rate, changed);
+                return new Project(title, cast, rate, changed);
             }
         }
         changed.add(shot);
-        return new Project(title, character, rate, changed);
+        return new Project(title, cast, rate, changed);
     }
 
     public Project without(String id) {
         return new Project(
                 title,
-                character,
+                cast,
                 rate,
                 shots.stream().filter(s -> !s.id().equals(id)).toList());
     }
 
+    /** The project with a member of the cast replaced by another of the same id, or added at the end. */
+    public Project with(Member member) {
+        List<Member> changed = new ArrayList<>(cast);
+        for (int i = 0; i < changed.size(); i++) {
+            if (changed.get(i).id().equals(member.id())) {
+                changed.set(i, member);
+                return new Project(title, changed, rate, shots);
+            }
+        }
+        changed.add(member);
+        return new Project(title, changed, rate, shots);
+    }
+
+    /** The project without a character; its lines are spoken by the first of the cast, and it leaves every stage. */
+    public Project withoutMember(String id) {
+        return new Project(
+                title,
+                cast.stream().filter(m -> !m.id().equals(id)).toList(),
+                rate,
+                shots.stream()
+                        .map(s -> s.withSpeaker(s.speaker().equals(id) ? "" : s.speaker())
+                                .withCompany(s.company().stream()
+                                        .filter(c -> !c.member().equals(id))
+                                        .toList()))
+                        .toList());
+    }
+
     public Project withTitle(String newTitle) {
-        return new Project(newTitle, character, rate, shots);
+        return new Project(newTitle, cast, rate, shots);
     }
 
     public Project withRate(FrameRate newRate) {
-        return new Project(title, character, newRate, shots);
+        return new Project(title, cast, newRate, shots);
     }
 }

@@ -3,7 +3,10 @@ package graykite.project;
 import static graykite.base.Require.requireThat;
 
 import graykite.mouth.MouthSettings;
+import graykite.performance.PoseKey;
 import graykite.speech.Timing;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -11,12 +14,12 @@ import java.util.Optional;
  *
  * @param id unique in the project, never shown
  * @param title what people call it
- * @param speaker who says it
+ * @param speaker id of the member of the cast who says it; empty for the first of the cast
  * @param sound the recording, once there is one
  * @param script what is said
  * @param timing the reading, once there is one
  * @param mouth how it is spoken
- * @param seed of the instincts
+ * @param acting what lies over the speech
  */
 public record Shot(
         String id,
@@ -26,37 +29,84 @@ public record Shot(
         String script,
         Optional<Timing> timing,
         MouthSettings mouth,
-        long seed) {
+        Acting acting) {
+
+    /**
+     * What lies over the speech.
+     *
+     * @param seed of the instincts
+     * @param keys poses at times, in the order of time
+     * @param company who else is on stage
+     */
+    public record Acting(long seed, List<PoseKey> keys, List<Companion> company) {
+        public static final Acting NONE = new Acting(1, List.of(), List.of());
+
+        public Acting {
+            keys = keys.stream()
+                    .sorted(Comparator.comparingDouble(PoseKey::time))
+                    .toList();
+            company = List.copyOf(company);
+        }
+    }
+
     public Shot {
         requireThat(!id.isBlank(), "A shot has an id.");
     }
 
     public static Shot empty(String id, String title) {
-        return new Shot(id, title, "", Optional.empty(), "", Optional.empty(), MouthSettings.STANDARD, 1);
+        return new Shot(id, title, "", Optional.empty(), "", Optional.empty(), MouthSettings.STANDARD, Acting.NONE);
+    }
+
+    public long seed() {
+        return acting.seed();
+    }
+
+    public List<PoseKey> keys() {
+        return acting.keys();
+    }
+
+    public List<Companion> company() {
+        return acting.company();
     }
 
     public Shot withTitle(String newTitle) {
-        return new Shot(id, newTitle, speaker, sound, script, timing, mouth, seed);
+        return new Shot(id, newTitle, speaker, sound, script, timing, mouth, acting);
+    }
+
+    public Shot withSpeaker(String member) {
+        return new Shot(id, title, member, sound, script, timing, mouth, acting);
     }
 
     /** With another recording; a reading of the old one no longer holds. */
     public Shot withSound(SoundFile newSound) {
-        return new Shot(id, title, speaker, Optional.of(newSound), script, Optional.empty(), mouth, seed);
+        return new Shot(id, title, speaker, Optional.of(newSound), script, Optional.empty(), mouth, acting);
     }
 
     public Shot withScript(String newScript) {
-        return new Shot(id, title, speaker, sound, newScript, timing, mouth, seed);
+        return new Shot(id, title, speaker, sound, newScript, timing, mouth, acting);
     }
 
     public Shot withTiming(Timing newTiming) {
-        return new Shot(id, title, speaker, sound, script, Optional.of(newTiming), mouth, seed);
+        return new Shot(id, title, speaker, sound, script, Optional.of(newTiming), mouth, acting);
     }
 
     public Shot withMouth(MouthSettings settings) {
-        return new Shot(id, title, speaker, sound, script, timing, settings, seed);
+        return new Shot(id, title, speaker, sound, script, timing, settings, acting);
     }
 
     public Shot withSeed(long newSeed) {
-        return new Shot(id, title, speaker, sound, script, timing, mouth, newSeed);
+        return withActing(new Acting(newSeed, keys(), company()));
+    }
+
+    public Shot withKeys(List<PoseKey> newKeys) {
+        return withActing(new Acting(seed(), newKeys, company()));
+    }
+
+    public Shot withCompany(List<Companion> newCompany) {
+        return withActing(new Acting(seed(), keys(), newCompany));
+    }
+
+    private Shot withActing(Acting newActing) {
+        return new Shot(id, title, speaker, sound, script, timing, mouth, newActing);
     }
 }

@@ -1,7 +1,9 @@
 package graykite.rig;
 
 import graykite.base.BadInput;
+import graykite.rig.drawn.Brine;
 import graykite.rig.face.Odile;
+import graykite.rig.face.Pim;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -14,7 +16,12 @@ public final class Cast {
 
     /** Names that {@link #byName} knows. */
     public static List<String> names() {
-        return List.of("odile");
+        return List.of("odile", "pim", "brine");
+    }
+
+    /** True when {@link #byName} knows the name. */
+    public static boolean has(String name) {
+        return names().contains(name.toLowerCase(Locale.ROOT));
     }
 
     /**
@@ -23,18 +30,28 @@ public final class Cast {
      * @throws BadInput when there is none of that name
      */
     public static Character byName(String name) {
-        if (name.toLowerCase(Locale.ROOT).equals("odile")) {
-            return stored("odile");
+        if (!has(name)) {
+            throw new BadInput(
+                    "There is no character \"" + name + "\". Choose one of: " + String.join(", ", names()) + ".");
         }
-        throw new BadInput(
-                "There is no character \"" + name + "\". Choose one of: " + String.join(", ", names()) + ".");
+        return stored(name.toLowerCase(Locale.ROOT));
+    }
+
+    /** Makes a character anew; takes a second or two. */
+    public static Character made(String name) {
+        return switch (name) {
+            case "odile" -> Odile.build();
+            case "pim" -> Pim.build();
+            case "brine" -> Brine.build();
+            default -> throw new IllegalArgumentException("There is no plan for " + name + ".");
+        };
     }
 
     private static Character stored(String name) {
-        try (InputStream in = Cast.class.getResourceAsStream("/graykite/cast/" + name + ".character")) {
+        try (InputStream in = Cast.class.getResourceAsStream("/graykite/cast/" + name + CharacterStore.EXTENSION)) {
             if (in == null) {
                 // Only in a half-built tree, such as an editor's: the figure is made on the spot.
-                return Odile.build();
+                return made(name);
             }
             return CharacterStore.read(new BufferedInputStream(in, 1 << 16));
         } catch (IOException broken) {

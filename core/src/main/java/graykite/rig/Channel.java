@@ -21,7 +21,8 @@ public record Channel(String name, Group group, double min, double max, String d
         BROWS,
         LIDS,
         EYES,
-        HEAD
+        HEAD,
+        OTHER
     }
 
     public Channel {

@@ -16,20 +16,22 @@ import java.util.Map;
 public final class Deformer {
     private final Character character;
     private final Map<String, Integer> index;
+    private final Map<String, Corrective> correctives = new HashMap<>();
     private final List<Surface> rest = new ArrayList<>();
 
     public Deformer(Character character) {
         this.character = character;
         this.index = character.channelIndex();
+        character.correctives().forEach(c -> correctives.put(c.name(), c));
         double[] still = new double[character.channels().size()];
         double[][] frames = jointFrames(still);
         for (Part part : character.parts()) {
-            rest.add(surface(part, still, frames[part.joint()]));
+            rest.add(surface(part, still, frames));
         }
     }
 
     /**
-     * All parts at the given values.
+     * All parts that are seen at the given values.
      *
      * @param values one for each channel of the character
      */
@@ -39,11 +41,31 @@ public final class Deformer {
         List<Surface> surfaces = new ArrayList<>();
         for (int p = 0; p < character.parts().size(); p++) {
             Part part = character.parts().get(p);
-            boolean still = identity(frames[part.joint()])
-                    && part.targets().stream().noneMatch(t -> weight(t.name(), values) != 0);
-            surfaces.add(still ? rest.get(p) : surface(part, values, frames[part.joint()]));
+            if (part.looks().showing().map(s -> !seen(s, values)).orElse(false)) {
+                continue;
+            }
+            boolean still =
+                    carriedStill(part, frames) && part.targets().stream().noneMatch(t -> weight(t.name(), values) != 0);
+            surfaces.add(still ? rest.get(p) : surface(part, values, frames));
         }
         return surfaces;
+    }
+
+    private boolean seen(Showing showing, double[] values) {
+        Integer channel = index.get(showing.channel());
+        return showing.seenAt(channel == null ? 0 : values[channel]);
+    }
+
+    private static boolean carriedStill(Part part, double[][] frames) {
+        if (part.looks().skin().isEmpty()) {
+            return identity(frames[part.joint()]);
+        }
+        for (double[] frame : frames) {
+            if (!identity(frame)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Weight of a channel's or corrective's target at given values. */
@@ -52,12 +74,8 @@ public final class Deformer {
         if (channel != null) {
             return values[channel];
         }
-        for (Corrective corrective : character.correctives()) {
-            if (corrective.name().equals(target)) {
-                return values[index.get(corrective.first())] * values[index.get(corrective.second())];
-            }
-        }
-        return 0;
+        Corrective corrective = correctives.get(target);
+        return corrective == null ? 0 : values[index.get(corrective.first())] * values[index.get(corrective.second())];
     }
 
     /** Positions of a part moved by its targets, before joints; x y z in millimetres. */
@@ -82,20 +100,68 @@ public final class Deformer {
         return positions;
     }
 
-    private Surface surface(Part part, double[] values, double[] frame) {
-        float[] positions = morphed(part, values);
-        if (!identity(frame)) {
-            for (int i = 0; i < positions.length; i += 3) {
-                float x = positions[i];
-                float y = positions[i + 1];
-                float z = positions[i + 2];
-                positions[i] = (float) (frame[0] * x + frame[1] * y + frame[2] * z + frame[3]);
-                positions[i + 1] = (float) (frame[4] * x + frame[5] * y + frame[6] * z + frame[7]);
-                positions[i + 2] = (float) (frame[8] * x + frame[9] * y + frame[10] * z + frame[11]);
-            }
-        }
+    private Surface surface(Part part, double[] values, double[][] frames) {
+        float[] positions = placed(part, values, frames);
+        Part.Looks looks = part.looks();
         return new Surface(
-                positions, Normals.of(positions, part.triangles()), part.colours(), part.triangles(), part.material());
+                positions,
+                Normals.of(positions, part.triangles(), looks.twins()),
+                part.colours(),
+                part.triangles(),
+                part.material(),
+                looks.texture(),
+                looks.uv());
+    }
+
+    /** Positions of a part moved by its targets and carried by its joints; x y z in millimetres. */
+    public float[] placed(Part part, double[] values) {
+        return placed(part, values, jointFrames(values));
+    }
+
+    private float[] placed(Part part, double[] values, double[][] frames) {
+        float[] positions = morphed(part, values);
+        if (part.looks().skin().isPresent()) {
+            skinned(positions, part.looks().skin().get(), frames);
+        } else if (!identity(frames[part.joint()])) {
+            carried(positions, frames[part.joint()]);
+        }
+        return positions;
+    }
+
+    private static void carried(float[] positions, double[] frame) {
+        for (int i = 0; i < positions.length; i += 3) {
+            float x = positions[i];
+            float y = positions[i + 1];
+            float z = positions[i + 2];
+            positions[i] = (float) (frame[0] * x + frame[1] * y + frame[2] * z + frame[3]);
+            positions[i + 1] = (float) (frame[4] * x + frame[5] * y + frame[6] * z + frame[7]);
+            positions[i + 2] = (float) (frame[8] * x + frame[9] * y + frame[10] * z + frame[11]);
+        }
+    }
+
+    private static void skinned(float[] positions, Skin skin, double[][] frames) {
+        double[] moved = new double[3];
+        for (int i = 0; i < positions.length; i += 3) {
+            float x = positions[i];
+            float y = positions[i + 1];
+            float z = positions[i + 2];
+            moved[0] = 0;
+            moved[1] = 0;
+            moved[2] = 0;
+            int first = i / 3 * Skin.PER_VERTEX;
+            for (int k = first; k < first + Skin.PER_VERTEX; k++) {
+                float weight = skin.weights()[k];
+                if (weight != 0) {
+                    double[] frame = frames[skin.joints()[k]];
+                    moved[0] += weight * (frame[0] * x + frame[1] * y + frame[2] * z + frame[3]);
+                    moved[1] += weight * (frame[4] * x + frame[5] * y + frame[6] * z + frame[7]);
+                    moved[2] += weight * (frame[8] * x + frame[9] * y + frame[10] * z + frame[11]);
+                }
+            }
+            positions[i] = (float) moved[0];
+            positions[i + 1] = (float) moved[1];
+            positions[i + 2] = (float) moved[2];
+        }
     }
 
     /** Twelve figures a joint: rows of a 3 by 4 matrix from rest space to posed space. */
@@ -104,6 +170,10 @@ public final class Deformer {
         for (int j = 0; j < frames.length; j++) {
             Joint joint = character.joints().get(j);
             double[] own = turned(joint, angles(joint, values));
+            double[] slid = slides(joint, values);
+            own[3] += slid[0];
+            own[7] += slid[1];
+            own[11] += slid[2];
             frames[j] = joint.parent() < 0 ? own : product(frames[joint.parent()], own);
         }
         return frames;
@@ -119,6 +189,18 @@ public final class Deformer {
             }
         }
         return degrees;
+    }
+
+    /** Millimetres along x, y and z by which a joint slides at given values. */
+    public double[] slides(Joint joint, double[] values) {
+        double[] moved = new double[3];
+        for (Joint.Slide slide : joint.slides()) {
+            Integer channel = index.get(slide.channel());
+            if (channel != null) {
+                moved[slide.axis().ordinal()] += slide.millimetres() * values[channel];
+            }
+        }
+        return moved;
     }
 
     private static double[] turned(Joint joint, double[] degrees) {

@@ -6,6 +6,15 @@ public final class Normals {
 
     /** @return unit x y z for each vertex; straight to the front for a vertex without triangles */
     public static float[] of(float[] p, int[] triangles) {
+        return of(p, triangles, new int[0]);
+    }
+
+    /**
+     * As {@link #of(float[], int[])}, with vertices that stand for one point of the surface.
+     *
+     * @param twins for each vertex the first one that shares its point, or empty when no two do
+     */
+    public static float[] of(float[] p, int[] triangles, int[] twins) {
         float[] n = new float[p.length];
         for (int t = 0; t < triangles.length; t += 3) {
             int a = 3 * triangles[t];
@@ -25,6 +34,16 @@ public final class Normals {
                 n[corner + 1] += y;
                 n[corner + 2] += z;
             }
+        }
+        for (int i = 0; i < twins.length; i++) {
+            if (twins[i] != i) {
+                for (int k = 0; k < 3; k++) {
+                    n[3 * twins[i] + k] += n[3 * i + k];
+                }
+            }
+        }
+        for (int i = 0; i < twins.length; i++) {
+            System.arraycopy(n, 3 * twins[i], n, 3 * i, 3);
         }
         for (int i = 0; i < n.length; i += 3) {
             float length = (float) Math.sqrt(n[i] * n[i] + n[i + 1] * n[i + 1] + n[i + 2] * n[i + 2]);

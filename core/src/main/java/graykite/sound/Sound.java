@@ -35,6 +35,29 @@ public final class Sound {
         return mono(new float[(int) Math.round(seconds * rate)], rate);
     }
 
+    /**
+     * Several sounds at once, as one channel at the rate of the first.
+     *
+     * @param starts when each begins, in seconds
+     */
+    public static Sound together(java.util.List<Sound> sounds, java.util.List<Double> starts) {
+        requireThat(!sounds.isEmpty() && sounds.size() == starts.size(), "Every sound has a start.");
+        int rate = sounds.getFirst().rate;
+        double end = 0;
+        for (int i = 0; i < sounds.size(); i++) {
+            end = Math.max(end, starts.get(i) + sounds.get(i).duration());
+        }
+        float[] mix = new float[(int) Math.ceil(end * rate) + 1];
+        for (int i = 0; i < sounds.size(); i++) {
+            float[] own = Resampler.resample(sounds.get(i).mixed(), sounds.get(i).rate, rate);
+            int first = (int) Math.round(starts.get(i) * rate);
+            for (int k = 0; k < own.length && first + k < mix.length; k++) {
+                mix[first + k] += own[k];
+            }
+        }
+        return mono(mix, rate);
+    }
+
     /** Samples a second. */
     public int rate() {
         return rate;

@@ -41,10 +41,12 @@ class GltfWriterTest {
         Performance performance = Performance.of(
                 ODILE,
                 MouthChart.standard(ODILE),
-                TimingTest.sample(),
-                Loudness.of(Sound.silence(2, 8000)),
-                MouthSettings.STANDARD,
-                1);
+                new graykite.performance.Line(
+                        TimingTest.sample(),
+                        Loudness.of(Sound.silence(2, 8000)),
+                        MouthSettings.STANDARD,
+                        FrameRate.THIRTY,
+                        1));
         table = FrameTable.of(performance, FrameRate.parse("29.97"));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         GltfWriter.write(ODILE, Optional.of(table), out);

@@ -31,9 +31,9 @@ class ProjectFilesTest {
                 .withSound(new SoundFile("take 1.wav", new byte[] {1, 2, 3, 4}))
                 .withScript("fog bell map")
                 .withTiming(TimingTest.sample())
-                .withMouth(new MouthSettings(0.7, 0.04, 1.5))
+                .withMouth(new MouthSettings(0.7, 0.04, 1.5, 3))
                 .withSeed(42);
-        return new Project("Ferry", "odile", FrameRate.parse("23.976"), java.util.List.of())
+        return new Project("Ferry", Project.OUR_CAST, FrameRate.parse("23.976"), java.util.List.of())
                 .with(shot)
                 .with(Shot.empty("second", "Empty"));
     }
@@ -159,6 +159,9 @@ class ProjectFilesTest {
         assertThrows(
                 IllegalArgumentException.class,
                 () -> new Project(
-                        "x", "odile", FrameRate.THIRTY, java.util.List.of(Shot.empty("a", "1"), Shot.empty("a", "2"))));
+                        "x",
+                        Project.OUR_CAST,
+                        FrameRate.THIRTY,
+                        java.util.List.of(Shot.empty("a", "1"), Shot.empty("a", "2"))));
     }
 }

@@ -33,7 +33,7 @@ class HumanSpeechTest {
     private static Performance performance(String number, String words) throws Exception {
         Sound sound = Recordings.sound("sense_and_sensibility_01_austen_64kb-" + number);
         Timing timing = READER.read(sound, Script.of(words), Progress.none());
-        return Performance.of(ODILE, CHART, timing, Loudness.of(sound), MouthSettings.STANDARD, 3);
+        return Performance.of(ODILE, CHART, line(timing, sound));
     }
 
     /** Closures hold with a smile, a wide jaw and a lopsided lip laid on top: measured on the mesh, at 24 frames a second. */
@@ -113,9 +113,13 @@ class HumanSpeechTest {
                         false,
                         1)),
                 1.4);
-        Performance performance =
-                Performance.of(ODILE, CHART, timing, Loudness.of(Sound.silence(1.4, 8000)), MouthSettings.STANDARD, 1);
+        Performance performance = Performance.of(ODILE, CHART, line(timing, Sound.silence(1.4, 8000)));
         return performance
                 .at(0.55 - MouthSettings.STANDARD.lead())[ODILE.channelIndex().get("lipPucker")];
+    }
+
+    private static graykite.performance.Line line(Timing timing, Sound sound) {
+        return new graykite.performance.Line(
+                timing, Loudness.of(sound), MouthSettings.STANDARD, graykite.time.FrameRate.THIRTY, 3);
     }
 }

@@ -43,7 +43,11 @@ class MouthTest {
     }
 
     private static Performance performance(MouthSettings settings) {
-        return Performance.of(ODILE, CHART, timing, loudness, settings, 7);
+        return Performance.of(ODILE, CHART, line(timing, settings));
+    }
+
+    private static graykite.performance.Line line(Timing spoken, MouthSettings settings) {
+        return new graykite.performance.Line(spoken, loudness, settings, graykite.time.FrameRate.THIRTY, 7);
     }
 
     /** CMU Pronouncing Dictionary: whatever phone it uses has its shape. */
@@ -91,7 +95,7 @@ class MouthTest {
     @ParameterizedTest
     @CsvSource({"0.8,0.05,1", "1.5,0.05,1", "0.3,0.0,2", "1.0,0.1,0.4", "1.2,0.05,4"})
     void closuresShutOnTheMesh(double strength, double lead, double smoothness) {
-        MouthSettings settings = new MouthSettings(strength, lead, smoothness);
+        MouthSettings settings = new MouthSettings(strength, lead, smoothness, 2);
         Performance performance = performance(settings);
         LipGap gap = new LipGap(ODILE);
         List<TimeRange> closures = MouthSolver.closures(timing, CHART, settings, PhoneShape.Closure.LIPS);
@@ -170,7 +174,7 @@ class MouthTest {
         double from = timing.words().get(4).start();
         double to = timing.words().get(6).end();
         Performance quick = before.retimed(moved, from, to);
-        Performance whole = Performance.of(ODILE, CHART, moved, loudness, MouthSettings.STANDARD, 7);
+        Performance whole = Performance.of(ODILE, CHART, line(moved, MouthSettings.STANDARD));
         for (double t = 0; t < timing.duration(); t += 0.01) {
             double[] a = quick.at(t);
             double[] b = whole.at(t);
@@ -184,7 +188,7 @@ class MouthTest {
 
     @Test
     void channelsStayInTheirRanges() {
-        Performance performance = performance(new MouthSettings(1.5, 0.05, 0.2));
+        Performance performance = performance(new MouthSettings(1.5, 0.05, 0.2, 2));
         for (double t = 0; t < timing.duration(); t += 1 / 60.0) {
             double[] values = performance.at(t);
             for (int c = 0; c < values.length; c++) {
@@ -199,10 +203,12 @@ class MouthTest {
         Performance silent = Performance.of(
                 ODILE,
                 CHART,
-                Timing.empty(2),
-                Loudness.of(graykite.sound.Sound.silence(2, 8000)),
-                MouthSettings.STANDARD,
-                1);
+                new graykite.performance.Line(
+                        Timing.empty(2),
+                        Loudness.of(graykite.sound.Sound.silence(2, 8000)),
+                        MouthSettings.STANDARD,
+                        graykite.time.FrameRate.THIRTY,
+                        1));
         assertEquals(0, new LipGap(ODILE).at(silent.at(1)), 1e-6);
         assertTrue(Life.generate(Timing.empty(2), loudness, 1).head().beats().isEmpty());
     }

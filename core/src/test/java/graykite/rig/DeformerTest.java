@@ -32,7 +32,7 @@ class DeformerTest {
                         new MorphTarget("lift", new int[] {1}, new float[] {0, 2, 0}),
                         new MorphTarget("push", new int[] {1, 2}, new float[] {0, 0, 1, 0, 0, 3}),
                         new MorphTarget("lift*push", new int[] {1}, new float[] {0, -2, 0})));
-        return new Character(
+        return Character.modelled(
                 "clay",
                 List.of(channel("lift", 1), channel("push", 1), channel("nod", 90), channel("turn", 90)),
                 List.of(
@@ -40,7 +40,7 @@ class DeformerTest {
                         new Joint("head", 0, new Vec(0, 1, 0), List.of(new Turn("nod", Axis.X, 1)))),
                 List.of(part),
                 List.of(new Corrective("lift*push", "lift", "push")),
-                new LipLine(0, new int[] {0, 1, 2}, new int[] {0, 1, 2}),
+                java.util.Optional.of(new LipLine(0, new int[] {0, 1, 2}, new int[] {0, 1, 2})),
                 Map.of("half", Pose.of("lift", 0.5)));
     }
 
@@ -92,7 +92,7 @@ class DeformerTest {
         Character good = figure();
         assertThrows(
                 IllegalArgumentException.class,
-                () -> new Character(
+                () -> Character.modelled(
                         "twice",
                         List.of(channel("a", 1), channel("a", 1)),
                         good.joints(),
@@ -102,7 +102,7 @@ class DeformerTest {
                         Map.of()));
         assertThrows(
                 IllegalArgumentException.class,
-                () -> new Character(
+                () -> Character.modelled(
                         "loop",
                         good.channels(),
                         List.of(new Joint("a", 0, Vec.ZERO, List.of())),

@@ -6,12 +6,13 @@ import graykite.base.Progress;
 import graykite.format.CurveFiles;
 import graykite.format.FrameTable;
 import graykite.format.GltfWriter;
+import graykite.performance.Ensemble;
 import graykite.performance.Performance;
 import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.picture.Renderer;
-import graykite.rig.Deformer;
+import graykite.picture.Surface;
 import graykite.sound.Sound;
 import graykite.time.FrameRate;
 import java.io.IOException;
@@ -87,6 +88,16 @@ public final class Delivery {
      */
     public static void deliver(
             Performance performance, Sound sound, FrameRate rate, View view, Path path, Progress progress) {
+        deliver(Ensemble.solo(performance), sound, rate, view, path, progress);
+    }
+
+    /**
+     * As {@link #deliver(Performance, Sound, FrameRate, View, Path, Progress)}, for a stage with several on it: movies and
+     * pictures show everybody, curves and glTF are those of the one whose line it is.
+     */
+    public static void deliver(
+            Ensemble ensemble, Sound sound, FrameRate rate, View view, Path path, Progress progress) {
+        Performance performance = ensemble.lead();
         switch (Format.of(path)) {
             case GLB -> {
                 FrameTable table = FrameTable.of(performance, rate);
@@ -95,58 +106,57 @@ public final class Delivery {
             }
             case CSV -> AtomicFiles.write(path, out -> CurveFiles.writeCsv(FrameTable.of(performance, rate), out));
             case JSON -> AtomicFiles.write(path, out -> CurveFiles.writeJson(FrameTable.of(performance, rate), out));
-            case MP4 ->
-                AtomicFiles.writeBeside(path, part -> writeMovie(performance, sound, rate, view, part, progress));
-            case PICTURES -> writePictures(performance, sound, rate, view, path, progress);
+            case MP4 -> AtomicFiles.writeBeside(path, part -> writeMovie(ensemble, sound, rate, view, part, progress));
+            case PICTURES -> writePictures(ensemble, sound, rate, view, path, progress);
         }
         progress.at(1);
     }
 
     private static void writeMovie(
-            Performance performance, Sound sound, FrameRate rate, View view, Path path, Progress progress) {
-        FrameTable table = FrameTable.of(performance, rate);
-        Painter painter = new Painter(performance, view);
+            Ensemble ensemble, Sound sound, FrameRate rate, View view, Path path, Progress progress) {
+        long frames = FrameTable.frames(ensemble.duration(), rate);
+        Painter painter = new Painter(ensemble, view);
         try (MovieWriter movie =
                 new MovieWriter(path, view.size(), view.size(), rate, Sound.mono(sound.mixed(), sound.rate()))) {
-            for (int f = 0; f < table.rows().size(); f++) {
-                movie.add(painter.paint(table.rows().get(f)));
-                progress.step((f + 1.0) / table.rows().size());
+            for (int f = 0; f < frames; f++) {
+                movie.add(painter.paint(rate.secondsAt(f)));
+                progress.step((f + 1.0) / frames);
             }
         }
     }
 
     private static void writePictures(
-            Performance performance, Sound sound, FrameRate rate, View view, Path folder, Progress progress) {
-        FrameTable table = FrameTable.of(performance, rate);
-        Painter painter = new Painter(performance, view);
+            Ensemble ensemble, Sound sound, FrameRate rate, View view, Path folder, Progress progress) {
+        long frames = FrameTable.frames(ensemble.duration(), rate);
+        Painter painter = new Painter(ensemble, view);
         try {
             Files.createDirectories(folder);
         } catch (IOException failure) {
             throw BadInput.inFile(folder, "the folder cannot be made here. Choose another place.", failure);
         }
-        for (int f = 0; f < table.rows().size(); f++) {
-            Picture picture = painter.paint(table.rows().get(f));
+        for (int f = 0; f < frames; f++) {
+            Picture picture = painter.paint(rate.secondsAt(f));
             Path file = folder.resolve(String.format(Locale.ROOT, "frame.%05d.png", f));
             AtomicFiles.write(file, out -> Png.write(picture, out));
-            progress.step((f + 1.0) / table.rows().size());
+            progress.step((f + 1.0) / frames);
         }
         AtomicFiles.write(folder.resolve("sound.wav"), out -> WavFiles.write(sound, out));
     }
 
     /** Draws frames one after another with one set of buffers. */
     private static final class Painter {
-        private final Deformer deformer;
+        private final Ensemble ensemble;
         private final Renderer renderer = new Renderer();
         private final View view;
 
-        Painter(Performance performance, View view) {
-            this.deformer = new Deformer(performance.character());
+        Painter(Ensemble ensemble, View view) {
+            this.ensemble = ensemble;
             this.view = view;
         }
 
-        Picture paint(double[] values) {
-            List<graykite.picture.Surface> surfaces = deformer.deform(values);
-            return renderer.draw(surfaces, view.camera(), view.size(), view.size());
+        Picture paint(double seconds) {
+            List<Surface> surfaces = ensemble.surfaces(ensemble.at(seconds));
+            return renderer.draw(surfaces, ensemble.framed(view.camera()), view.size(), view.size());
         }
     }
 }

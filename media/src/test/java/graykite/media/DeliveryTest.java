@@ -59,7 +59,9 @@ class DeliveryTest {
         }
         sound = Sound.mono(samples, 44_100);
         performance = Performance.of(
-                odile, MouthChart.standard(odile), timing, Loudness.of(sound), MouthSettings.STANDARD, 1);
+                odile,
+                MouthChart.standard(odile),
+                new graykite.performance.Line(timing, Loudness.of(sound), MouthSettings.STANDARD, FrameRate.THIRTY, 1));
     }
 
     /** H.264 and AAC, picture and sound of one length within a frame, read back by FFmpeg. */

@@ -59,17 +59,19 @@ class DemoTest {
         return Performance.of(
                 ODILE,
                 MouthChart.standard(ODILE),
-                line.timing().orElseThrow(),
-                Loudness.of(sound(line)),
-                line.mouth(),
-                line.seed());
+                new graykite.performance.Line(
+                        line.timing().orElseThrow(),
+                        Loudness.of(sound(line)),
+                        line.mouth(),
+                        graykite.time.FrameRate.THIRTY,
+                        line.seed()));
     }
 
     @Test
     void holdsTheSixLines() {
         assertEquals(6, demo.shots().size());
         assertEquals(
-                List.of("Odile", "Pim", "Odile", "Pim", "Odile", "Brine"),
+                List.of("odile", "pim", "odile", "pim", "odile", "brine"),
                 demo.shots().stream().map(Shot::speaker).toList());
     }
 

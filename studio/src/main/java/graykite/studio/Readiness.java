@@ -1,5 +1,6 @@
 package graykite.studio;
 
+import graykite.mouth.MouthChart;
 import graykite.performance.Performance;
 import graykite.project.Shot;
 import graykite.studio.model.Knot;
@@ -20,7 +21,17 @@ final class Readiness {
         boolean sound = shot.flatMap(Shot::sound).isPresent();
         Optional<Performance> performance = workspace.performance().get();
         return switch (station) {
-            case CAST -> new StringSide.State(1, "Odile is ready.");
+            case CAST -> {
+                if (!workspace.figures().isReady(workspace.speaker())) {
+                    yield new StringSide.State(0, "The character is being opened.");
+                }
+                int missing = MouthChart.missing(workspace.character().join()).size();
+                String name = workspace.speaker().name();
+                yield missing == 0
+                        ? new StringSide.State(1, name + " is ready.")
+                        : new StringSide.State(
+                                0.5, name + " lacks " + missing + " mouth shapes: assign them under Shapes.");
+            }
             case VOICE ->
                 sound
                         ? new StringSide.State(1, "The line has its recording.")

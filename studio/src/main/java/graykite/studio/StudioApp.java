@@ -5,6 +5,7 @@ import atlantafx.base.theme.PrimerLight;
 import graykite.rig.Cast;
 import graykite.rig.Character;
 import graykite.studio.model.Autosave;
+import graykite.studio.model.Figures;
 import graykite.studio.model.Jobs;
 import graykite.studio.model.Settings;
 import graykite.studio.model.Workspace;
@@ -78,7 +79,7 @@ public final class StudioApp {
         loadFonts();
         Settings settings = new Settings(settingsFolder);
         Jobs jobs = new Jobs();
-        Workspace workspace = new Workspace(jobs, settings, character);
+        Workspace workspace = new Workspace(jobs, settings, new Figures("odile", character));
         Autosave autosave = new Autosave(settings.autosaveFolder(), AUTOSAVE_SECONDS);
         StudioWindow window = new StudioWindow(stage, workspace, new Player(out), autosave);
         Scene scene = new Scene(window.root(), 1280, 800);
@@ -107,7 +108,7 @@ public final class StudioApp {
     private static void loadFonts() {
         for (String name :
                 List.of("Inter-Regular.otf", "Inter-SemiBold.otf", "Andika-Regular.ttf", "Andika-Bold.ttf")) {
-            InputStream font = StudioApp.class.getResourceAsStream("/graykite/studio/fonts/" + name);
+            InputStream font = StudioApp.class.getResourceAsStream("/graykite/fonts/" + name);
             if (font == null || Font.loadFont(font, 13) == null) {
                 throw new IllegalStateException("The font " + name + " is missing.");
             }

@@ -1,7 +1,9 @@
 package graykite.studio;
 
+import graykite.figures.FigureFiles;
 import graykite.format.ProjectFiles;
 import graykite.mouth.MouthChart;
+import graykite.performance.PoseKey;
 import graykite.project.Shot;
 import graykite.rig.Character;
 import graykite.studio.desk.ActingDesk;
@@ -15,6 +17,7 @@ import graykite.studio.desk.VoiceDesk;
 import graykite.studio.model.Autosave;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Palette;
+import graykite.studio.model.Trial;
 import graykite.studio.model.UserAction;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
@@ -69,8 +72,12 @@ public final class StudioWindow {
     private final List<UserAction> actions;
     private final Readiness readiness;
     private final FileDialogs files;
+    private final Trial trial;
+    private final BringIn bringIn;
+    private final StageDirector director;
     private Optional<StartScreen> startScreen = Optional.empty();
     private boolean fillingLines;
+    private Optional<Character> mouthsOf = Optional.empty();
 
     StudioWindow(Stage stage, Workspace workspace, Player player, Autosave autosave) {
         this.stage = stage;
@@ -81,6 +88,9 @@ public final class StudioWindow {
         this.string = new StringSide(knot);
         this.readiness = new Readiness(workspace);
         this.files = new FileDialogs(stage, workspace, this::openProject, this::take);
+        this.trial = new Trial(workspace);
+        this.bringIn = new BringIn(stage, workspace, trial, root, knot, this::cast, this::keyPose);
+        this.director = new StageDirector(workspace, player, face, trial, knot);
         makeDesks();
         this.actions = new WindowActions(this, files, root).list();
         layOut();
@@ -113,6 +123,15 @@ public final class StudioWindow {
         return knot;
     }
 
+    public CastDesk cast() {
+        return (CastDesk) desks.get(Knot.CAST);
+    }
+
+    /** The face that is tried on the Cast desk. */
+    public Trial trial() {
+        return trial;
+    }
+
     public DeliveryDesk delivery() {
         return (DeliveryDesk) desks.get(Knot.DELIVERY);
     }
@@ -120,7 +139,7 @@ public final class StudioWindow {
     // --- building ------------------------------------------------------------------------------------------------
 
     private void makeDesks() {
-        desks.put(Knot.CAST, new CastDesk(workspace));
+        desks.put(Knot.CAST, new CastDesk(workspace, trial, root, bringIn));
         desks.put(Knot.VOICE, new VoiceDesk(workspace, files::chooseRecording));
         desks.put(Knot.READING, new ReadingDesk(workspace, files::chooseScript));
         desks.put(Knot.MOUTH, new MouthDesk(workspace));
@@ -184,14 +203,15 @@ public final class StudioWindow {
         return box;
     }
 
-    private static final class LineCell extends javafx.scene.control.ListCell<Shot> {
+    private final class LineCell extends javafx.scene.control.ListCell<Shot> {
         @Override
         protected void updateItem(Shot shot, boolean empty) {
             super.updateItem(shot, empty);
             setText(
                     empty || shot == null
                             ? null
-                            : shot.title() + (shot.speaker().isBlank() ? "" : "  –  " + shot.speaker()));
+                            : shot.title() + "  –  "
+                                    + workspace.project().speakerOf(shot).name());
         }
     }
 
@@ -223,51 +243,60 @@ public final class StudioWindow {
             refresh();
         });
         workspace.selection().addListener((o, b, n) -> desks.get(knot.get()).refresh());
-        workspace.sound().addListener((o, b, sound) -> {
-            sound.ifPresent(s -> player.load(s.sound()));
-            refresh();
-        });
+        workspace.sound().addListener((o, b, sound) -> refresh());
+        workspace.stageSound().addListener((o, b, sound) -> sound.ifPresent(player::load));
         workspace.performance().addListener((o, b, performance) -> {
-            pose();
+            director.show();
+            performance.ifPresent(p -> showMouths(p.character()));
             refresh();
         });
-        player.time().addListener((o, b, n) -> pose());
         knot.addListener((o, b, now) -> openDesk(now));
         openDesk(knot.get());
-        face.note("The face is coming…");
-        workspace
-                .character()
-                .whenComplete((character, failure) -> Platform.runLater(() -> {
-                    if (failure != null) {
-                        face.note("The face could not be opened: " + failure.getMessage());
-                        return;
+        director.show();
+    }
+
+    /** The small mouths on sheet and desk are those of who speaks; drawn after the face, away from this thread. */
+    private void showMouths(Character character) {
+        if (mouthsOf.map(c -> c == character).orElse(false)) {
+            return;
+        }
+        mouthsOf = Optional.of(character);
+        CompletableFuture.supplyAsync(() -> MouthPictures.of(character))
+                .thenAccept(pictures -> Platform.runLater(() -> {
+                    if (mouthsOf.map(c -> c == character).orElse(false)) {
+                        sheet.setMouths(pictures, MouthChart.nearest(character));
+                        ((MouthDesk) desks.get(Knot.MOUTH)).show(character, pictures);
+                        refresh();
                     }
-                    face.note("");
-                    face.show(character);
-                    pose();
-                    // The small pictures are not worth waiting for: the face comes first.
-                    CompletableFuture.supplyAsync(() -> MouthPictures.of(character))
-                            .thenAccept(
-                                    pictures -> Platform.runLater(() -> showCharacter(new Made(character, pictures))));
                 }));
     }
 
-    private record Made(Character character, MouthPictures pictures) {}
-
-    private void showCharacter(Made made) {
-        sheet.setMouths(made.pictures(), MouthChart.standard(made.character()));
-        ((CastDesk) desks.get(Knot.CAST)).show(made.character(), made.pictures());
-        ((MouthDesk) desks.get(Knot.MOUTH)).show(made.character(), made.pictures());
-        refresh();
+    /** Keys a pose at the playhead; a key that stands there already is replaced. */
+    void keyPose(String pose) {
+        double time = player.time().get();
+        workspace.editShot("Key " + pose, 0, shot -> {
+            List<PoseKey> keys = new java.util.ArrayList<>(shot.keys());
+            keys.removeIf(k ->
+                    Math.abs(k.time() - time) < 0.5 / workspace.project().rate().perSecond());
+            keys.add(new PoseKey(time, pose, 1, PoseKey.USUAL_EASE));
+            return shot.withKeys(keys);
+        });
+        workspace
+                .jobs()
+                .say(
+                        workspace.shot().isEmpty()
+                                ? "There is no line to key on."
+                                : "Keyed " + pose + " at the playhead.");
     }
 
-    private void pose() {
-        double ahead =
-                player.playing().get() ? face.expectedDelay() * player.speed().get() : 0;
-        workspace
-                .performance()
-                .get()
-                .ifPresentOrElse(p -> face.pose(p.at(player.time().get() + ahead)), face::rest);
+    /** Keys the pose that was chosen last on the Cast desk. */
+    void keyChosenPose() {
+        String pose = trial.pose().get();
+        if (pose.isEmpty()) {
+            workspace.jobs().say("Choose a pose on the Cast desk first; K keys it at the playhead.");
+        } else {
+            keyPose(pose);
+        }
     }
 
     private void openDesk(Knot now) {
@@ -365,6 +394,7 @@ public final class StudioWindow {
     public void close() {
         player.close();
         face.close();
+        cast().close();
         workspace.jobs().close();
         autosave.close();
     }
@@ -389,6 +419,9 @@ public final class StudioWindow {
         String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(ProjectFiles.EXTENSION)) {
             openProject(path);
+        } else if (FigureFiles.mayHold(path)) {
+            hideStart();
+            bringIn.take(path);
         } else if (FileDialogs.SCRIPTS.stream().anyMatch(name::endsWith)) {
             hideStart();
             knot.set(Knot.READING);

@@ -67,6 +67,11 @@ final class WindowActions {
                     window.knot().set(Knot.DELIVERY);
                     window.delivery().exportWithDialog();
                 }),
+                UserAction.of("Acting", "Key the chosen pose", "K", window::keyChosenPose),
+                UserAction.of("Cast", "Check the rig", "", () -> {
+                    window.knot().set(Knot.CAST);
+                    window.cast().checkRig();
+                }),
                 UserAction.of("Window", "Keys and mouse", "F1", () -> new HelpOverlay(root, all).open()),
                 UserAction.of("Window", "Command box", "Ctrl+K", () -> new CommandOverlay(root, all).open()),
                 UserAction.of("Window", "Start screen", "", window::greet),

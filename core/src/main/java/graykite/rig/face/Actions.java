@@ -213,18 +213,18 @@ final class Actions {
                 "innerBrowRaiser",
                 Group.BROWS,
                 "Raises the inner end of the brow (AU 1)",
-                push(b.x() - 17, b.y() - 1, b.z(), 15, 17, 26, -0.6, 8.5, -0.5));
+                push(b.x() - 17, b.y() - 1, b.z(), 15, 17, 26, -0.6, 10.5, -0.5));
         pair(
                 "outerBrowRaiser",
                 Group.BROWS,
                 "Raises the outer part of the brow (AU 2)",
-                push(b.x() + 12, b.y(), b.z() - 6, 19, 17, 28, 0.4, 8.5, -1));
+                push(b.x() + 12, b.y(), b.z() - 6, 19, 17, 28, 0.4, 10.5, -1));
         pair(
                 "browLowerer",
                 Group.BROWS,
                 "Lowers the brow and draws it inward (AU 4)",
-                push(b.x() - 13, b.y(), b.z(), 17, 15, 26, -3.4, -6.8, 1.6)
-                        .and(push(b.x() + 10, b.y(), b.z() - 4, 18, 13, 26, -1.2, -2.6, 0.6)));
+                push(b.x() - 13, b.y(), b.z(), 17, 15, 26, -4.2, -10, 1.8)
+                        .and(push(b.x() + 10, b.y(), b.z() - 4, 18, 13, 26, -1.6, -3.2, 0.6)));
     }
 
     /** Strength of an action of the whole mouth: full on the lips, fading over so many millimetres round them. */

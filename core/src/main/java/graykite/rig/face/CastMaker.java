@@ -1,5 +1,6 @@
 package graykite.rig.face;
 
+import graykite.rig.Cast;
 import graykite.rig.CharacterStore;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
@@ -13,10 +14,12 @@ public final class CastMaker {
 
     /** @param arguments the folder of the compiled classes */
     public static void main(String[] arguments) throws IOException {
-        Path file = Path.of(arguments[0], "graykite", "cast", "odile.character");
-        Files.createDirectories(file.getParent());
-        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
-            CharacterStore.write(Odile.build(), out);
+        Path folder = Files.createDirectories(Path.of(arguments[0], "graykite", "cast"));
+        for (String name : Cast.names()) {
+            try (OutputStream out =
+                    new BufferedOutputStream(Files.newOutputStream(folder.resolve(name + CharacterStore.EXTENSION)))) {
+                CharacterStore.write(Cast.made(name), out);
+            }
         }
     }
 }

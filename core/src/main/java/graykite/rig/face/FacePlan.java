@@ -19,6 +19,7 @@ import graykite.picture.Vec;
  * @param jawHinge the left jaw joint
  * @param cheek the apple of the left cheek
  * @param noseTip foremost point of the nose
+ * @param neck radius of the neck
  */
 record FacePlan(
         Field form,
@@ -34,7 +35,8 @@ record FacePlan(
         Vec brow,
         Vec jawHinge,
         Vec cheek,
-        Vec noseTip) {
+        Vec noseTip,
+        double neck) {
 
     /** Where a ray from the centre leaves the form. */
     Vec surface(Vec direction) {

@@ -8,10 +8,11 @@ import java.util.Map;
  * The visemes as poses of our own faces. Their names are those of {@code graykite.mouth.Viseme}; one pose a shape, made
  * to be told apart at the size of a thumbnail.
  */
-final class FacePoses {
+public final class FacePoses {
     private FacePoses() {}
 
-    static Map<String, Pose> all() {
+    /** By name of viseme. */
+    public static Map<String, Pose> all() {
         Map<String, Pose> poses = new LinkedHashMap<>();
         poses.put("Rest", Pose.REST);
         poses.put("Lips shut", Pose.of("lipsTogether", 1, "lipPressor", 0.55, "chinRaiser", 0.15));

@@ -15,6 +15,10 @@ final class MouthParts {
     private static final Colour TOOTH = Colour.srgb(0xF6EAD2);
     private static final Colour GUM = Colour.srgb(0xB0605C);
     private static final Colour TONGUE = Colour.srgb(0xC0605F);
+    /** How far the arch runs back at its half width, and how squarely it turns. */
+    private static final double DEEP = 25;
+
+    private static final double BEND = 2.4;
     private static final double[] UPPER_WIDTHS = {9.4, 7.8, 8.2, 7.6, 7.6, 9.0};
     private static final double[] LOWER_WIDTHS = {6.6, 7.0, 7.6, 7.6, 7.8, 9.0};
 
@@ -30,26 +34,26 @@ final class MouthParts {
 
     Part upperTeeth() {
         MeshBuilder mesh = new MeshBuilder("upper teeth", ENAMEL, joint);
-        row(mesh, UPPER_WIDTHS, 30.0, plan.mouth().z() - 7.5, plan.mouth().y() - 2.0, 11.0, 1);
+        row(mesh, UPPER_WIDTHS, 33.5, plan.mouth().z() - 7.5, plan.mouth().y() - 2.0, 11.0, 1);
         return mesh.build();
     }
 
     Part lowerTeeth() {
         MeshBuilder mesh = new MeshBuilder("lower teeth", ENAMEL, joint);
-        row(mesh, LOWER_WIDTHS, 28.0, plan.mouth().z() - 10.8, plan.mouth().y() + 0.2, 9.0, -1);
+        row(mesh, LOWER_WIDTHS, 31.0, plan.mouth().z() - 10.8, plan.mouth().y() + 0.2, 9.0, -1);
         jawed(mesh);
         return mesh.build();
     }
 
     Part upperGum() {
         MeshBuilder mesh = new MeshBuilder("upper gum", WET, joint);
-        gum(mesh, 29.5, plan.mouth().z() - 8.5, plan.mouth().y() + 11.5);
+        gum(mesh, 33.0, plan.mouth().z() - 8.5, plan.mouth().y() + 11.5);
         return mesh.build();
     }
 
     Part lowerGum() {
         MeshBuilder mesh = new MeshBuilder("lower gum", WET, joint);
-        gum(mesh, 27.5, plan.mouth().z() - 11.8, plan.mouth().y() - 11.0);
+        gum(mesh, 30.5, plan.mouth().z() - 11.8, plan.mouth().y() - 11.0);
         jawed(mesh);
         return mesh.build();
     }
@@ -67,12 +71,12 @@ final class MouthParts {
         double walked = 0;
         double x = 0;
         while (walked < Math.abs(along)) {
-            double slope = 2.8 * 32 / half * Math.pow(x / half, 1.8);
+            double slope = BEND * DEEP / half * Math.pow(x / half, BEND - 1);
             double dx = 0.1 / Math.sqrt(1 + slope * slope);
             x += dx;
             walked += 0.1;
         }
-        return new Vec(sign * x, y, front - 32 * Math.pow(x / half, 2.8));
+        return new Vec(sign * x, y, front - DEEP * Math.pow(x / half, BEND));
     }
 
     private void row(MeshBuilder mesh, double[] widths, double half, double front, double edge, double height, int up) {

@@ -92,7 +92,7 @@ class FaceGeneratorTest {
 
     @Test
     void upperAndLowerSeamCoincideAtRest() {
-        LipLine lips = ODILE.lips();
+        LipLine lips = ODILE.lips().orElseThrow();
         float[] p = SKIN.positions();
         for (int i = 0; i < lips.upper().length; i++) {
             assertTrue(lips.upper()[i] != lips.lower()[i]);
@@ -106,7 +106,7 @@ class FaceGeneratorTest {
     @Test
     void theMouthKeepsItsInsideInside() {
         double front = -1e9;
-        for (int vertex : ODILE.lips().upper()) {
+        for (int vertex : ODILE.lips().orElseThrow().upper()) {
             front = Math.max(front, SKIN.positions()[3 * vertex + 2]);
         }
         for (Part part : ODILE.parts()) {
@@ -166,7 +166,9 @@ class FaceGeneratorTest {
     }
 
     private static Vec seam(int index, boolean upper) {
-        int vertex = upper ? ODILE.lips().upper()[index] : ODILE.lips().lower()[index];
+        int vertex = upper
+                ? ODILE.lips().orElseThrow().upper()[index]
+                : ODILE.lips().orElseThrow().lower()[index];
         float[] p = SKIN.positions();
         return new Vec(p[3 * vertex], p[3 * vertex + 1], p[3 * vertex + 2]);
     }
@@ -214,7 +216,7 @@ class FaceGeneratorTest {
         double[] values = new double[ODILE.channels().size()];
         values[ODILE.channelIndex().get(channel)] = 1;
         float[] p = new Deformer(ODILE).morphed(SKIN, values);
-        LipLine lips = ODILE.lips();
+        LipLine lips = ODILE.lips().orElseThrow();
         int last = lips.upper().length - 1;
         int middle = last / 2;
         double width = p[3 * lips.upper()[0]] - p[3 * lips.upper()[last]];
@@ -235,7 +237,7 @@ class FaceGeneratorTest {
     void upperRaisesAndLowerLowers() {
         assertTrue(mouth("upperLipRaiser.L")[1] > 1);
         assertTrue(mouth("lowerLipDepressor.L")[1] > 1);
-        assertTrue(moved("upperLipRaiser.L", seam(ODILE.lips().upper().length / 3, true))
+        assertTrue(moved("upperLipRaiser.L", seam(ODILE.lips().orElseThrow().upper().length / 3, true))
                         .y()
                 > 2);
     }

@@ -1,54 +1,364 @@
 package graykite.studio.desk;
 
-import graykite.mouth.Viseme;
+import graykite.base.AtomicFiles;
+import graykite.figures.ContactSheet;
+import graykite.figures.FigureFiles;
+import graykite.figures.Transfer;
+import graykite.format.GltfWriter;
+import graykite.picture.Png;
+import graykite.project.Member;
 import graykite.rig.Character;
+import graykite.rig.CharacterStore;
+import graykite.rig.Views;
+import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;
-import graykite.studio.view.MouthPictures;
+import graykite.studio.view.PosePictures;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Cast: who speaks, and what her mouth can do. */
-public final class CastDesk extends Desk {
-    private final FlowPane shapes = new FlowPane(8, 8);
-    private final Label facts = Parts.quiet("Odile is being made…");
+/** Cast: who can speak, what each can do, whether the rig is sound, and new characters brought in. */
+public final class CastDesk extends Desk implements AutoCloseable {
+    /** What the desk asks of the window. */
+    public interface Asks {
+        void bringFile();
 
-    public CastDesk(Workspace workspace) {
-        Label name = Parts.heading("Odile Marsh");
-        getChildren()
-                .addAll(
-                        Parts.title("Cast"),
-                        Parts.card(
-                                name,
-                                Parts.quiet("Captain of the night ferry at Saltmere, sixty, warm and dry."),
-                                facts),
-                        Parts.heading("Her mouth shapes"),
-                        shapes,
-                        Parts.quiet(
-                                "Still to come: Pim, Brine, and characters of your own from glTF, OBJ shapes, drawings or one picture."));
+        void bringFolder();
+
+        void bringPicture();
+
+        void bringBareHead();
+
+        /** Asks where to save; nothing when the user thinks better of it. */
+        Optional<Path> saveAs(String title, String name, List<String> endings);
+
+        /** Keys a pose at the playhead of the current line. */
+        void keyPose(String pose);
     }
 
-    /** Shows the character once it is made. */
-    public void show(Character character, MouthPictures pictures) {
-        facts.setText(character.triangleCount() + " triangles, "
-                + character.channels().size() + " channels named after FACS, "
-                + character.poses().size() + " poses.");
-        for (Viseme viseme : Viseme.values()) {
-            ImageView view = new ImageView(pictures.of(viseme));
-            view.setFitWidth(92);
-            view.setFitHeight(92);
-            Label label = new Label(viseme.title());
-            label.setMaxWidth(92);
-            VBox cell = new VBox(2, view, label, Parts.quiet(viseme.sounds().isEmpty() ? "silence" : viseme.sounds()));
-            cell.setAlignment(Pos.TOP_CENTER);
-            shapes.getChildren().add(cell);
+    private static final int FACE = 44;
+
+    private final Workspace workspace;
+    private final Trial trial;
+    private final Asks asks;
+    private final PosePictures pictures = new PosePictures();
+    private final VBox members = new VBox(4);
+    private final TextField name = new TextField();
+    private final Label facts = Parts.quiet("");
+    private final Button speaks = new Button("Speaks this line");
+    private final Button remove = new Button("Remove");
+    private final VBox section = new VBox();
+    private final PosesPane poses;
+    private final ChannelsPane channels;
+    private final ShapesPane shapes;
+    private final CheckPane check;
+    private final CouplingsPane couplings;
+    private final Map<String, ToggleButton> tabs = new LinkedHashMap<>();
+    private final Map<String, Image> portraits = new HashMap<>();
+    private final Map<String, Character> portrayed = new HashMap<>();
+
+    /** @param root where choosers open */
+    public CastDesk(Workspace workspace, Trial trial, StackPane root, Asks asks) {
+        this.workspace = workspace;
+        this.trial = trial;
+        this.asks = asks;
+        poses = new PosesPane(trial, pictures, asks::keyPose);
+        channels = new ChannelsPane(trial);
+        shapes = new ShapesPane(trial, pictures, root, this::takeShapes);
+        check = new CheckPane(trial, workspace.jobs());
+        couplings = new CouplingsPane(trial);
+        Label title = Parts.title("Cast");
+        title.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(title, Priority.ALWAYS);
+        getChildren().addAll(Parts.row(title, bringIn()), members, memberCard(), tabBar(), section);
+        trial.figure().addListener((o, b, n) -> refresh());
+        tabs.get("Poses").setSelected(true);
+    }
+
+    private MenuButton bringIn() {
+        MenuButton menu = new MenuButton("Bring in…", new FontIcon(Feather.USER_PLUS));
+        menu.setId("bring-in");
+        menu.setTooltip(new Tooltip("A character of your own: or drop its file or folder on the window"));
+        item(menu, "A glTF file or saved character…", asks::bringFile);
+        item(menu, "A folder of OBJ shapes or PNG drawings…", asks::bringFolder);
+        item(menu, "From one picture…", asks::bringPicture);
+        item(menu, "From a bare head…", asks::bringBareHead);
+        return menu;
+    }
+
+    private static void item(MenuButton menu, String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(e -> action.run());
+        menu.getItems().add(item);
+    }
+
+    private VBox memberCard() {
+        name.setAccessibleText("Name of the character");
+        name.setOnAction(e -> rename());
+        name.focusedProperty().addListener((o, b, focused) -> {
+            if (!focused) {
+                rename();
+            }
+        });
+        speaks.setId("speaks-line");
+        speaks.setTooltip(new Tooltip("Let this character speak the line that is open; nothing else changes"));
+        speaks.setOnAction(e -> {
+            String id = trial.member().id();
+            workspace.editShot("Change the speaker", 0, s -> s.withSpeaker(id));
+        });
+        MenuButton save = new MenuButton("Save…");
+        item(save, "The character, for other projects…", this::saveCharacter);
+        item(save, "A glTF file…", this::saveGltf);
+        item(save, "A contact sheet…", this::saveSheet);
+        remove.setTooltip(new Tooltip("Take this character out of the project"));
+        remove.setOnAction(e -> {
+            String id = trial.member().id();
+            workspace.edit("Remove character", p -> p.withoutMember(id));
+        });
+        return Parts.card(name, facts, Parts.row(speaks, save, remove));
+    }
+
+    private HBox tabBar() {
+        ToggleGroup group = new ToggleGroup();
+        HBox bar = new HBox();
+        bar.getStyleClass().add("tabs");
+        Map<String, Node> all = new LinkedHashMap<>();
+        all.put("Poses", poses);
+        all.put("Channels", channels);
+        all.put("Shapes", shapes);
+        all.put("Check", check);
+        all.put("Couplings", couplings);
+        all.forEach((title, pane) -> {
+            ToggleButton tab = new ToggleButton(title);
+            tab.setId("tab-" + title.toLowerCase(java.util.Locale.ROOT));
+            tab.setToggleGroup(group);
+            tab.getStyleClass().add("tab-button");
+            tabs.put(title, tab);
+            bar.getChildren().add(tab);
+            tab.selectedProperty().addListener((o, b, selected) -> {
+                if (selected) {
+                    section.getChildren().setAll(pane);
+                    fillOpenTab();
+                }
+            });
+        });
+        group.selectedToggleProperty().addListener((o, before, now) -> {
+            // One of them is always open.
+            if (now == null && before != null) {
+                before.setSelected(true);
+            }
+        });
+        return bar;
+    }
+
+    /** Opens one of the sections: Poses, Channels, Shapes, Check or Couplings. */
+    public void openTab(String title) {
+        tabs.get(title).setSelected(true);
+    }
+
+    /** Runs the rig check on the character that is looked at. */
+    public void checkRig() {
+        openTab("Check");
+        check.check();
+    }
+
+    private void rename() {
+        String wanted = name.getText().strip();
+        Member now = trial.member();
+        if (!wanted.isEmpty() && !wanted.equals(now.name())) {
+            workspace.edit("Rename character", p -> p.with(now.withName(wanted)));
         }
+    }
+
+    private void takeShapes(Member donor) {
+        workspace
+                .figures()
+                .of(donor)
+                .thenAccept(from -> javafx.application.Platform.runLater(
+                        () -> trial.figure().get().ifPresent(to -> {
+                            Transfer.Result taken = Transfer.mouthShapes(from, to);
+                            trial.editLibrary("Take mouth shapes from " + donor.name(), l -> {
+                                Map<String, graykite.rig.Pose> all = new HashMap<>(l.poses());
+                                all.putAll(taken.poses());
+                                return new Member.Library(all, l.roles(), l.couplings());
+                            });
+                            workspace
+                                    .jobs()
+                                    .say(taken.poses().size() + " mouth shapes taken from " + donor.name()
+                                            + (taken.missing().isEmpty()
+                                                    ? "."
+                                                    : "; not possible here: " + String.join(", ", taken.missing())
+                                                            + "."));
+                        })));
+    }
+
+    private void saveCharacter() {
+        trial.figure().get().ifPresent(f -> asks.saveAs(
+                        "Save the character", fileName(f) + CharacterStore.EXTENSION, List.of(CharacterStore.EXTENSION))
+                .ifPresent(path -> write(path, () -> FigureFiles.save(f, path))));
+    }
+
+    private void saveGltf() {
+        trial.figure().get().ifPresent(f -> asks.saveAs("Save as glTF", fileName(f) + ".glb", List.of(".glb"))
+                .ifPresent(path ->
+                        write(path, () -> AtomicFiles.write(path, out -> GltfWriter.write(f, Optional.empty(), out)))));
+    }
+
+    private void saveSheet() {
+        trial.figure().get().ifPresent(f -> asks.saveAs("Save a contact sheet", fileName(f) + ".png", List.of(".png"))
+                .ifPresent(path -> workspace
+                        .jobs()
+                        .start(
+                                "Drawing the contact sheet",
+                                progress -> ContactSheet.draw(f, progress),
+                                picture ->
+                                        write(path, () -> AtomicFiles.write(path, out -> Png.write(picture, out))))));
+    }
+
+    private void write(Path path, Runnable writing) {
+        workspace
+                .jobs()
+                .start(
+                        "Saving " + path.getFileName(),
+                        progress -> {
+                            writing.run();
+                            return path;
+                        },
+                        done -> workspace.jobs().say("Saved " + done.getFileName() + "."));
+    }
+
+    private static String fileName(Character character) {
+        return character.name().strip().replaceAll("[^\\p{L}\\p{N}]+", "_");
     }
 
     @Override
     public void refresh() {
-        // The cast does not change yet.
+        Member now = trial.member();
+        if (!name.isFocused()) {
+            name.setText(now.name());
+        }
+        boolean ownLine = workspace
+                .shot()
+                .map(s -> workspace.project().speakerOf(s).id().equals(now.id()))
+                .orElse(false);
+        speaks.setDisable(workspace.shot().isEmpty() || ownLine);
+        speaks.setText(ownLine ? "Speaks this line ✓" : "Speaks this line");
+        remove.setDisable(workspace.project().cast().size() < 2);
+        trial.figure().get().ifPresentOrElse(f -> facts.setText(facts(f)), () -> facts.setText("Being opened…"));
+        fillMembers();
+        fillOpenTab();
+    }
+
+    private static String facts(Character f) {
+        String kind =
+                f.kind() == Character.Kind.DRAWN ? f.parts().size() + " drawings" : f.triangleCount() + " triangles";
+        return kind + ", " + f.channels().size() + " channels, " + f.poses().size() + " poses";
+    }
+
+    private void fillOpenTab() {
+        trial.figure().get().ifPresent(f -> {
+            Node open = section.getChildren().isEmpty()
+                    ? poses
+                    : section.getChildren().getFirst();
+            if (open == poses) {
+                poses.show(f);
+            } else if (open == channels) {
+                channels.show(f);
+            } else if (open == shapes) {
+                shapes.offer(workspace.project().cast().stream()
+                        .filter(m -> !m.id().equals(trial.member().id()))
+                        .toList());
+                shapes.show(f);
+            } else if (open == check) {
+                check.show(f);
+            } else {
+                couplings.show(f);
+            }
+        });
+    }
+
+    private void fillMembers() {
+        members.getChildren().clear();
+        for (Member member : workspace.project().cast()) {
+            long lines = workspace.project().shots().stream()
+                    .filter(s -> workspace.project().speakerOf(s).id().equals(member.id()))
+                    .count();
+            ImageView face = new ImageView();
+            face.setFitWidth(FACE);
+            face.setFitHeight(FACE);
+            Optional.ofNullable(portraits.get(member.id())).ifPresent(face::setImage);
+            portrait(member, face);
+            Label title = new Label(member.name());
+            title.getStyleClass().add("heading");
+            Label what = Parts.quiet(lines == 0 ? "no line" : lines == 1 ? "1 line" : lines + " lines");
+            VBox words = new VBox(1, title, what);
+            words.setAlignment(Pos.CENTER_LEFT);
+            Button entry = new Button();
+            entry.setGraphic(new HBox(10, face, words));
+            entry.getStyleClass().setAll("button", "member");
+            if (member.id().equals(trial.member().id())) {
+                entry.getStyleClass().add("chosen");
+            }
+            entry.setMaxWidth(Double.MAX_VALUE);
+            entry.setAccessibleText("Look at " + member.name());
+            entry.setOnAction(e -> trial.memberId().set(member.id()));
+            members.getChildren().add(entry);
+        }
+    }
+
+    /** Draws the small face of a member once, and again when the figure changed. */
+    private void portrait(Member member, ImageView into) {
+        if (!workspace.figures().isReady(member)) {
+            workspace
+                    .figures()
+                    .of(member)
+                    .thenRun(() -> javafx.application.Platform.runLater(() -> portrait(member, into)));
+            return;
+        }
+        Character figure = workspace.figures().of(member).join();
+        if (portrayed.get(member.id()) == figure) {
+            return;
+        }
+        portrayed.put(member.id(), figure);
+        Thread.ofVirtual().start(() -> {
+            var picture = new graykite.picture.Renderer()
+                    .draw(
+                            new graykite.rig.Deformer(figure)
+                                    .deform(new double[figure.channels().size()]),
+                            Views.face(18),
+                            2 * FACE,
+                            2 * FACE);
+            javafx.application.Platform.runLater(() -> {
+                Image image = graykite.studio.view.MouthPictures.image(picture);
+                portraits.put(member.id(), image);
+                into.setImage(image);
+            });
+        });
+    }
+
+    @Override
+    public void close() {
+        pictures.close();
     }
 }

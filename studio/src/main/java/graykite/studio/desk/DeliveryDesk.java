@@ -1,9 +1,10 @@
 package graykite.studio.desk;
 
 import graykite.media.Delivery;
+import graykite.performance.Ensemble;
 import graykite.performance.Performance;
 import graykite.project.Shot;
-import graykite.studio.model.LineSound;
+import graykite.sound.Sound;
 import graykite.studio.model.Workspace;
 import graykite.time.FrameRate;
 import java.io.File;
@@ -123,9 +124,9 @@ public final class DeliveryDesk extends Desk {
 
     /** Exports in the format that the path asks for. */
     public void exportTo(Path path) {
-        Optional<Performance> performance = workspace.performance().get();
-        Optional<LineSound> sound = workspace.sound().get();
-        if (performance.isEmpty() || sound.isEmpty()) {
+        Optional<Ensemble> ensemble = workspace.ensemble().get();
+        Optional<Sound> sound = workspace.stageSound().get();
+        if (ensemble.isEmpty() || sound.isEmpty()) {
             return;
         }
         FrameRate chosen = chosenRate();
@@ -137,7 +138,7 @@ public final class DeliveryDesk extends Desk {
                 .start(
                         "Exporting " + path.getFileName(),
                         progress -> {
-                            Delivery.deliver(performance.get(), sound.get().sound(), chosen, how, path, progress);
+                            Delivery.deliver(ensemble.get(), sound.get(), chosen, how, path, progress);
                             return path;
                         },
                         done -> workspace

@@ -54,7 +54,7 @@ public final class MouthDesk extends Desk {
                 1,
                 v -> String.format(Locale.ROOT, "%.2f", v),
                 this::begin,
-                v -> change("Smoothness", s -> new MouthSettings(s.strength(), s.lead(), v)));
+                v -> change("Smoothness", s -> s.withSmoothness(v)));
         getChildren()
                 .addAll(
                         Parts.title("Mouth"),
@@ -81,7 +81,8 @@ public final class MouthDesk extends Desk {
 
     /** Shows the chart once the character is made. */
     public void show(Character character, MouthPictures pictures) {
-        MouthChart standard = MouthChart.standard(character);
+        MouthChart standard = MouthChart.nearest(character);
+        chart.getChildren().clear();
         int row = 0;
         for (Viseme viseme : Viseme.values()) {
             List<String> phones = new ArrayList<>();

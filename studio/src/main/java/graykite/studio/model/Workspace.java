@@ -5,22 +5,29 @@ import graykite.format.ProjectFiles;
 import graykite.media.SoundReader;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
+import graykite.performance.Ensemble;
+import graykite.performance.Line;
 import graykite.performance.Performance;
 import graykite.picture.Camera;
 import graykite.picture.Png;
 import graykite.picture.Renderer;
+import graykite.project.Companion;
 import graykite.project.History;
+import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.Shot;
 import graykite.project.SoundFile;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.sound.Sound;
 import graykite.speech.Reader;
 import graykite.speech.Script;
 import graykite.speech.Timing;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -38,7 +45,7 @@ public final class Workspace {
     private final Intake intake = new Intake(this);
     private final Jobs jobs;
     private final Settings settings;
-    private final CompletableFuture<Character> character;
+    private final Figures figures;
     private CompletableFuture<Reader> reader;
     private final Map<SoundFile, LineSound> decoded = new IdentityHashMap<>();
     private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>(History.of(Project.empty()));
@@ -49,9 +56,12 @@ public final class Workspace {
     private final ReadOnlyObjectWrapper<Optional<LineSound>> sound = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Performance>> performance =
             new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Ensemble>> ensemble = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Sound>> stageSound = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private Performance acted;
     private Shot actedShot;
+    private Character actedBy;
     private long gestures;
 
     /** A sound of the line: word and phone indices, or -1 for none. */
@@ -59,11 +69,11 @@ public final class Workspace {
         public static final Selection NONE = new Selection(-1, -1);
     }
 
-    /** @param character who speaks; may still be on her way */
-    public Workspace(Jobs jobs, Settings settings, CompletableFuture<Character> character) {
+    /** @param figures who can be on stage */
+    public Workspace(Jobs jobs, Settings settings, Figures figures) {
         this.jobs = jobs;
         this.settings = settings;
-        this.character = character;
+        this.figures = figures;
         history.addListener((o, before, now) -> refresh());
         shotId.addListener((o, before, now) -> {
             selection.set(Selection.NONE);
@@ -120,8 +130,23 @@ public final class Workspace {
         return selection;
     }
 
+    public Figures figures() {
+        return figures;
+    }
+
+    /** Who says the current line; the first of the cast while there is none. */
+    public Member speaker() {
+        return shot().map(project()::speakerOf).orElse(project().cast().getFirst());
+    }
+
+    /** The figure of who says the current line; may still be on its way. */
     public CompletableFuture<Character> character() {
-        return character;
+        return figures.of(speaker());
+    }
+
+    /** Everybody on stage in the current line; none while nothing is read. */
+    public ReadOnlyObjectProperty<Optional<Ensemble>> ensemble() {
+        return ensemble.getReadOnlyProperty();
     }
 
     /** The reader, loaded on first use: the speech model takes a second. */
@@ -216,6 +241,9 @@ public final class Workspace {
             decode(wanted.get());
         }
         sound.set(wanted.map(decoded::get));
+        if (sound.get().isPresent() && shot.flatMap(Shot::timing).isEmpty()) {
+            stageSound.set(sound.get().map(LineSound::sound));
+        }
         act();
     }
 
@@ -239,31 +267,94 @@ public final class Workspace {
             acted = null;
             actedShot = null;
             performance.set(Optional.empty());
+            ensemble.set(Optional.empty());
             return;
         }
-        if (!character.isDone()) {
-            character.thenRun(() -> javafx.application.Platform.runLater(this::act));
+        if (!figures.isReady(speaker())) {
+            character().thenRun(() -> javafx.application.Platform.runLater(this::act));
             return;
         }
         Shot now = shot.get();
+        Character figure = character().join();
         boolean sameLine = acted != null
+                && actedBy == figure
                 && actedShot.id().equals(now.id())
                 && actedShot.timing().equals(now.timing())
-                && actedShot.seed() == now.seed();
-        if (sameLine && !actedShot.mouth().equals(now.mouth())) {
-            acted = acted.spoken(now.mouth());
-        } else if (!sameLine) {
-            Character figure = character.join();
-            acted = Performance.of(
-                    figure,
-                    MouthChart.standard(figure),
-                    timing.get(),
-                    sound.get().get().loudness(),
-                    now.mouth(),
-                    now.seed());
+                && actedShot.seed() == now.seed()
+                && acted.line().rate().equals(project().rate());
+        if (sameLine) {
+            if (!actedShot.mouth().equals(now.mouth())) {
+                acted = acted.spoken(now.mouth());
+            }
+            if (!actedShot.keys().equals(now.keys())) {
+                acted = acted.posed(now.keys());
+            }
+        } else {
+            acted = perform(figure, now, sound.get().get());
         }
         actedShot = now;
+        actedBy = figure;
+        gather(now);
         performance.set(Optional.of(acted));
+    }
+
+    private Performance perform(Character figure, Shot shot, LineSound heard) {
+        return Performance.of(
+                figure,
+                MouthChart.nearest(figure),
+                new Line(
+                        shot.timing().orElseThrow(),
+                        heard.loudness(),
+                        shot.mouth(),
+                        project().rate(),
+                        shot.keys(),
+                        shot.seed()));
+    }
+
+    /** Puts everybody on stage; who is not there yet comes when figure and sound are. */
+    private void gather(Shot shot) {
+        List<Ensemble.Role> roles = new ArrayList<>();
+        List<Sound> sounds = new ArrayList<>(List.of(sound.get().orElseThrow().sound()));
+        List<Double> starts = new ArrayList<>(List.of(0.0));
+        roles.add(new Ensemble.Role(acted.character(), MouthChart.nearest(acted.character()), Optional.of(acted), 0));
+        for (Companion other : shot.company()) {
+            Optional<Member> member = project().member(other.member());
+            if (member.isEmpty()) {
+                continue;
+            }
+            if (!figures.isReady(member.get())) {
+                figures.of(member.get()).thenRun(() -> javafx.application.Platform.runLater(this::act));
+                continue;
+            }
+            Character figure = figures.of(member.get()).join();
+            Optional<Shot> line =
+                    other.line().flatMap(project()::shot).filter(s -> s.timing().isPresent());
+            Optional<LineSound> heard = line.flatMap(Shot::sound).flatMap(this::decodedNow);
+            heard.ifPresent(h -> {
+                sounds.add(h.sound());
+                starts.add(other.start());
+            });
+            roles.add(new Ensemble.Role(
+                    figure,
+                    MouthChart.nearest(figure),
+                    line.flatMap(l -> heard.map(h -> perform(figure, l, h))),
+                    other.start()));
+        }
+        ensemble.set(Optional.of(roles.size() == 1 ? Ensemble.solo(acted) : Ensemble.of(roles)));
+        stageSound.set(Optional.of(sounds.size() == 1 ? sounds.getFirst() : Sound.together(sounds, starts)));
+    }
+
+    /** A recording that is at hand; decoding begins otherwise. */
+    private Optional<LineSound> decodedNow(SoundFile source) {
+        if (!decoded.containsKey(source)) {
+            decode(source);
+        }
+        return Optional.ofNullable(decoded.get(source));
+    }
+
+    /** What is heard on stage: the line, and what others say in it. */
+    public ReadOnlyObjectProperty<Optional<Sound>> stageSound() {
+        return stageSound.getReadOnlyProperty();
     }
 
     /** Reads the current line from its script; pinned edits of an older reading are replaced, undo brings them back. */
@@ -347,21 +438,23 @@ public final class Workspace {
     }
 
     /** The face in the middle of the line, as a small PNG; none while the character is still being made. */
-    private Optional<byte[]> thumbnail() {
-        if (!character.isDone() || character.isCompletedExceptionally()) {
+    private static Optional<byte[]> thumbnail(Optional<Character> figure) {
+        if (figure.isEmpty()) {
             return Optional.empty();
         }
-        Character figure = character.join();
-        double[] values = figure.values(figure.poses().getOrDefault("Eh", graykite.rig.Pose.REST));
-        return Optional.of(Png.bytes(new Renderer().draw(new Deformer(figure).deform(values), Camera.FRONT, 96, 96)));
+        double[] values = figure.get().values(figure.get().poses().getOrDefault("Eh", graykite.rig.Pose.REST));
+        return Optional.of(
+                Png.bytes(new Renderer().draw(new Deformer(figure.get()).deform(values), Camera.FRONT, 96, 96)));
     }
 
     public void save(Path path, Runnable done) {
         Project project = project();
+        Optional<Character> figure =
+                figures.isReady(speaker()) ? Optional.of(character().join()) : Optional.empty();
         jobs.start(
                 "Saving " + path.getFileName(),
                 progress -> {
-                    ProjectFiles.save(project, thumbnail(), path);
+                    ProjectFiles.save(project, thumbnail(figure), path);
                     return path;
                 },
                 written -> {

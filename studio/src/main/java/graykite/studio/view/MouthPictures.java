@@ -1,12 +1,14 @@
 package graykite.studio.view;
 
+import graykite.mouth.MouthChart;
 import graykite.mouth.Viseme;
 import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Renderer;
-import graykite.picture.Vec;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.rig.Pose;
+import graykite.rig.Views;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
@@ -19,8 +21,6 @@ public final class MouthPictures {
     /** Pixels a side. */
     public static final int SIZE = 96;
 
-    private static final Camera CLOSE = new Camera(new Vec(0, -67, 70), 0, 0, 1400, 88);
-
     private final Map<Viseme, Image> images;
 
     private MouthPictures(Map<Viseme, Image> images) {
@@ -31,10 +31,12 @@ public final class MouthPictures {
     public static MouthPictures of(Character character) {
         Deformer deformer = new Deformer(character);
         Renderer renderer = new Renderer();
+        Camera close = Views.mouth(character);
+        Map<Viseme, Pose> shapes = MouthChart.nearest(character).shapes();
         Map<Viseme, Image> images = new EnumMap<>(Viseme.class);
         for (Viseme viseme : Viseme.values()) {
-            double[] values = character.values(character.poses().get(viseme.title()));
-            images.put(viseme, image(renderer.draw(deformer.deform(values), CLOSE, SIZE, SIZE)));
+            double[] values = character.values(shapes.get(viseme));
+            images.put(viseme, image(renderer.draw(deformer.deform(values), close, SIZE, SIZE)));
         }
         return new MouthPictures(images);
     }

@@ -2,9 +2,9 @@ package graykite.studio.view;
 
 import graykite.picture.Camera;
 import graykite.picture.Renderer;
-import graykite.rig.Character;
-import graykite.rig.Deformer;
+import graykite.picture.Surface;
 import java.nio.IntBuffer;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -34,7 +34,15 @@ import javafx.scene.layout.StackPane;
  */
 public final class StageView extends StackPane implements AutoCloseable {
     /** A picture to be drawn. */
-    private record Wish(double[] values, Camera camera, int width, int height, long asked) {}
+    private record Wish(Troupe troupe, List<double[]> values, Camera camera, int width, int height, long asked) {}
+
+    /** Those who are on stage, ready to be drawn at their values. */
+    public interface Troupe {
+        List<Surface> surfaces(List<double[]> values);
+
+        /** The camera as it must stand for all of them to be seen. */
+        Camera framed(Camera camera);
+    }
 
     private static final double LONGEST_DELAY = 0.15;
 
@@ -45,8 +53,8 @@ public final class StageView extends StackPane implements AutoCloseable {
     private final ImageView image = new ImageView();
     private final Label note = new Label();
     private final ObjectProperty<Camera> camera = new SimpleObjectProperty<>(Camera.FRONT);
-    private Optional<Deformer> deformer = Optional.empty();
-    private double[] values = new double[0];
+    private Optional<Troupe> troupe = Optional.empty();
+    private List<double[]> values = List.of();
     private final Canvas[] canvases = new Canvas[3];
     private final Semaphore oneAtATime = new Semaphore(1);
     private int back;
@@ -107,21 +115,11 @@ public final class StageView extends StackPane implements AutoCloseable {
         note.setVisible(!text.isEmpty());
     }
 
-    public void show(Character character) {
-        deformer = Optional.of(new Deformer(character));
-        values = new double[character.channels().size()];
-        request();
-    }
-
-    /** Shows the face at these values. */
-    public void pose(double[] newValues) {
+    /** Shows those on stage at their values. */
+    public void show(Troupe newTroupe, List<double[]> newValues) {
+        troupe = Optional.of(newTroupe);
         values = newValues;
         request();
-    }
-
-    /** Shows the face at rest: nothing is spoken. */
-    public void rest() {
-        pose(new double[values.length]);
     }
 
     /**
@@ -150,10 +148,10 @@ public final class StageView extends StackPane implements AutoCloseable {
     private void request() {
         int width = (int) Math.round(getWidth());
         int height = (int) Math.round(getHeight());
-        if (deformer.isEmpty() || width < 16 || height < 16 || values.length == 0) {
+        if (troupe.isEmpty() || width < 16 || height < 16 || values.isEmpty()) {
             return;
         }
-        if (wish.getAndSet(new Wish(values, camera.get(), width, height, System.nanoTime())) == null) {
+        if (wish.getAndSet(new Wish(troupe.get(), values, camera.get(), width, height, System.nanoTime())) == null) {
             painter.execute(this::paint);
         }
     }
@@ -172,7 +170,8 @@ public final class StageView extends StackPane implements AutoCloseable {
             canvases[back] = new Canvas(now.width, now.height);
         }
         Canvas canvas = canvases[back];
-        renderer.draw(deformer.orElseThrow().deform(now.values), now.camera, now.width, now.height, canvas.pixels);
+        renderer.draw(
+                now.troupe.surfaces(now.values), now.troupe.framed(now.camera), now.width, now.height, canvas.pixels);
         oneAtATime.acquireUninterruptibly();
         Platform.runLater(() -> {
             present(now, canvas);

@@ -1,0 +1,139 @@
+package graykite.format;
+
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.databind.JsonNode;
+import graykite.base.BadInput;
+import graykite.mouth.MouthSettings;
+import graykite.performance.PoseKey;
+import graykite.project.Companion;
+import graykite.project.Project;
+import graykite.project.Shot;
+import graykite.project.SoundFile;
+import graykite.speech.Timing;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** A line of a project as JSON, and back. */
+final class ShotJson {
+    private ShotJson() {}
+
+    /** @param place for messages */
+    static Shot read(JsonNode json, Map<String, byte[]> entries, String place) {
+        Optional<SoundFile> sound = Optional.empty();
+        if (json.hasNonNull("sound")) {
+            String entry = json.path("sound").path("entry").asText();
+            byte[] content = entries.get(entry);
+            if (content == null) {
+                throw new BadInput(place + ": its recording \"" + entry + "\" is missing from the file.");
+            }
+            sound = Optional.of(new SoundFile(json.path("sound").path("name").asText("sound"), content));
+        }
+        Optional<Timing> timing = json.hasNonNull("reading")
+                ? Optional.of(TimingJson.read(json.path("reading"), place))
+                : Optional.empty();
+        JsonNode mouth = json.path("mouth");
+        MouthSettings usual = MouthSettings.STANDARD;
+        try {
+            return new Shot(
+                    json.path("id").asText(Project.newId()),
+                    json.path("title").asText(""),
+                    json.path("speaker").asText("").toLowerCase(Locale.ROOT),
+                    sound,
+                    json.path("script").asText(""),
+                    timing,
+                    new MouthSettings(
+                            mouth.path("strength").asDouble(usual.strength()),
+                            mouth.path("lead").asDouble(usual.lead()),
+                            mouth.path("smoothness").asDouble(usual.smoothness()),
+                            mouth.path("leastHold").asInt(usual.leastHold())),
+                    new Shot.Acting(json.path("seed").asLong(1), keys(json), company(json)));
+        } catch (IllegalArgumentException broken) {
+            throw new BadInput(place + ": " + broken.getMessage(), broken);
+        }
+    }
+
+    private static List<PoseKey> keys(JsonNode json) {
+        List<PoseKey> keys = new ArrayList<>();
+        for (JsonNode key : json.path("poses")) {
+            keys.add(new PoseKey(
+                    key.path("time").asDouble(),
+                    key.path("pose").asText(),
+                    key.path("strength").asDouble(1),
+                    key.path("ease").asDouble(PoseKey.USUAL_EASE)));
+        }
+        return keys;
+    }
+
+    private static List<Companion> company(JsonNode json) {
+        List<Companion> company = new ArrayList<>();
+        for (JsonNode other : json.path("company")) {
+            company.add(new Companion(
+                    other.path("member").asText(),
+                    other.hasNonNull("line") ? Optional.of(other.path("line").asText()) : Optional.empty(),
+                    other.path("start").asDouble(0)));
+        }
+        return company;
+    }
+
+    static void write(Shot shot, JsonGenerator json) throws IOException {
+        json.writeStartObject();
+        json.writeStringField("id", shot.id());
+        json.writeStringField("title", shot.title());
+        json.writeStringField("speaker", shot.speaker());
+        json.writeStringField("script", shot.script());
+        json.writeNumberField("seed", shot.seed());
+        if (shot.sound().isPresent()) {
+            json.writeObjectFieldStart("sound");
+            json.writeStringField("name", shot.sound().get().name());
+            json.writeStringField("entry", entryName(shot));
+            json.writeEndObject();
+        }
+        json.writeObjectFieldStart("mouth");
+        json.writeNumberField("strength", shot.mouth().strength());
+        json.writeNumberField("lead", shot.mouth().lead());
+        json.writeNumberField("smoothness", shot.mouth().smoothness());
+        json.writeNumberField("leastHold", shot.mouth().leastHold());
+        json.writeEndObject();
+        if (!shot.keys().isEmpty()) {
+            json.writeArrayFieldStart("poses");
+            for (PoseKey key : shot.keys()) {
+                json.writeStartObject();
+                json.writeNumberField("time", key.time());
+                json.writeStringField("pose", key.pose());
+                json.writeNumberField("strength", key.strength());
+                json.writeNumberField("ease", key.ease());
+                json.writeEndObject();
+            }
+            json.writeEndArray();
+        }
+        if (!shot.company().isEmpty()) {
+            json.writeArrayFieldStart("company");
+            for (Companion other : shot.company()) {
+                json.writeStartObject();
+                json.writeStringField("member", other.member());
+                if (other.line().isPresent()) {
+                    json.writeStringField("line", other.line().get());
+                }
+                json.writeNumberField("start", other.start());
+                json.writeEndObject();
+            }
+            json.writeEndArray();
+        }
+        if (shot.timing().isPresent()) {
+            json.writeFieldName("reading");
+            TimingJson.write(shot.timing().get(), json);
+        }
+        json.writeEndObject();
+    }
+
+    /** Where a shot's recording stands in the file; ids and names are made safe for any file system. */
+    static String entryName(Shot shot) {
+        String name = shot.sound().orElseThrow().name();
+        String extension = name.contains(".") ? name.substring(name.lastIndexOf('.')) : "";
+        return "sounds/" + shot.id().replaceAll("[^A-Za-z0-9-]", "_") + extension.replaceAll("[^A-Za-z0-9.]", "");
+    }
+}

@@ -1,0 +1,97 @@
+package graykite.rig;
+
+import graykite.rig.Channel.Group;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+
+/**
+ * The standard actions: what a face can do, named after the action units of FACS (Ekman, Friesen & Hager 2002), with
+ * tongue, eyes and head. Our own people have a channel for each; other characters say what plays which.
+ */
+public final class Roles {
+    /** Actions of the whole face. */
+    public static final List<String> WHOLE = List.of(
+            "jawDrop",
+            "jawThrust",
+            "lipPucker",
+            "lipFunneler",
+            "lipTightener",
+            "lipPressor",
+            "lipsTogether",
+            "lipToTeeth",
+            "lipSuck",
+            "chinRaiser",
+            "tongueUp",
+            "tongueOut",
+            "tongueBack",
+            "eyeYaw",
+            "eyePitch",
+            "headYaw",
+            "headPitch",
+            "headRoll");
+
+    /** Actions that a face does left and right by themselves; their roles end in ".L" and ".R". */
+    public static final List<String> SIDED = List.of(
+            "jawSideways",
+            "lipCornerPuller",
+            "lipCornerDepressor",
+            "lipStretcher",
+            "dimpler",
+            "upperLipRaiser",
+            "lowerLipDepressor",
+            "cheekRaiser",
+            "cheekPuff",
+            "cheekSuck",
+            "noseWrinkler",
+            "innerBrowRaiser",
+            "outerBrowRaiser",
+            "browLowerer",
+            "lidClose",
+            "upperLidRaiser",
+            "lidTightener");
+
+    private static final Set<String> WHOLE_SET = Set.copyOf(WHOLE);
+
+    private Roles() {}
+
+    /** Every role, sides apart. */
+    public static List<String> all() {
+        List<String> all = new ArrayList<>(WHOLE);
+        SIDED.forEach(s -> {
+            all.add(s + ".L");
+            all.add(s + ".R");
+        });
+        return all;
+    }
+
+    /** True for an action that one side cannot do alone. */
+    public static boolean isWhole(String action) {
+        return WHOLE_SET.contains(action);
+    }
+
+    /** The region of a standard action. */
+    public static Group group(String action) {
+        String a = action.toLowerCase(Locale.ROOT);
+        if (a.startsWith("jaw")) {
+            return Group.JAW;
+        }
+        if (a.startsWith("tongue")) {
+            return Group.TONGUE;
+        }
+        if (a.startsWith("cheek") || a.startsWith("nose")) {
+            return Group.CHEEKS;
+        }
+        if (a.contains("brow")) {
+            return Group.BROWS;
+        }
+        if (a.startsWith("lid") || a.startsWith("upperlid")) {
+            return Group.LIDS;
+        }
+        if (a.startsWith("eye")) {
+            return Group.EYES;
+        }
+        return a.startsWith("head") ? Group.HEAD : Group.LIPS;
+    }
+}

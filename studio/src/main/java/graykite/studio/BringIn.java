@@ -1,0 +1,168 @@
+package graykite.studio;
+
+import graykite.figures.FigureFiles;
+import graykite.figures.Found;
+import graykite.mouth.MouthChart;
+import graykite.project.Member;
+import graykite.project.Project;
+import graykite.rig.Character;
+import graykite.studio.desk.CastDesk;
+import graykite.studio.model.Knot;
+import graykite.studio.model.Trial;
+import graykite.studio.model.Workspace;
+import graykite.studio.view.BringInOverlay;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.scene.layout.StackPane;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+
+/** Brings characters into the project: asks for a file, opens it, shows what was found, adds it to the cast. */
+final class BringIn implements CastDesk.Asks {
+    private final Stage stage;
+    private final Workspace workspace;
+    private final Trial trial;
+    private final StackPane root;
+    private final ObjectProperty<Knot> knot;
+    private final java.util.function.Supplier<CastDesk> desk;
+    private final java.util.function.Consumer<String> keyPose;
+
+    BringIn(
+            Stage stage,
+            Workspace workspace,
+            Trial trial,
+            StackPane root,
+            ObjectProperty<Knot> knot,
+            java.util.function.Supplier<CastDesk> desk,
+            java.util.function.Consumer<String> keyPose) {
+        this.stage = stage;
+        this.workspace = workspace;
+        this.trial = trial;
+        this.root = root;
+        this.knot = knot;
+        this.desk = desk;
+        this.keyPose = keyPose;
+    }
+
+    private Optional<File> folder() {
+        File folder = new File(workspace.settings().text("characters", System.getProperty("user.home")));
+        return folder.isDirectory() ? Optional.of(folder) : Optional.empty();
+    }
+
+    private Optional<Path> chosen(File file) {
+        if (file == null) {
+            return Optional.empty();
+        }
+        workspace.settings().setText("characters", file.getParent());
+        return Optional.of(file.toPath());
+    }
+
+    private FileChooser chooser(String title, String kind, List<String> endings) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter(
+                                kind, endings.stream().map(e -> "*" + e).toList()),
+                        new FileChooser.ExtensionFilter("All files", "*"));
+        folder().ifPresent(chooser::setInitialDirectory);
+        return chooser;
+    }
+
+    @Override
+    public void bringFile() {
+        chosen(chooser("Bring in a character", "Characters", List.of(".glb", ".gltf", ".kite-character", ".obj"))
+                        .showOpenDialog(stage))
+                .ifPresent(this::take);
+    }
+
+    @Override
+    public void bringFolder() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle("A folder of OBJ shapes or PNG drawings");
+        folder().ifPresent(chooser::setInitialDirectory);
+        chosen(chooser.showDialog(stage)).ifPresent(this::take);
+    }
+
+    @Override
+    public void bringPicture() {
+        chosen(chooser("A picture of a face", "Pictures", List.of(".png", ".jpg", ".jpeg"))
+                        .showOpenDialog(stage))
+                .ifPresent(this::takePicture);
+    }
+
+    @Override
+    public void bringBareHead() {
+        chosen(chooser("A bare head", "Meshes", List.of(".glb", ".gltf", ".obj"))
+                        .showOpenDialog(stage))
+                .ifPresent(this::takeBareHead);
+    }
+
+    @Override
+    public Optional<Path> saveAs(String title, String name, List<String> endings) {
+        FileChooser chooser = chooser(title, title, endings);
+        chooser.setInitialFileName(name);
+        return chosen(chooser.showSaveDialog(stage))
+                .map(p -> endings.stream().anyMatch(e -> p.toString().endsWith(e))
+                        ? p
+                        : p.resolveSibling(p.getFileName() + endings.getFirst()));
+    }
+
+    @Override
+    public void keyPose(String pose) {
+        keyPose.accept(pose);
+    }
+
+    /** Opens a character and shows what was found in it. */
+    void take(Path path) {
+        workspace
+                .jobs()
+                .start(
+                        "Opening " + path.getFileName(),
+                        progress -> FigureFiles.read(path, progress),
+                        found -> offer(path.getFileName().toString(), found));
+    }
+
+    private void offer(String file, Found found) {
+        new BringInOverlay(root, file, found, () -> add(found.character())).open();
+    }
+
+    /** Adds a finished figure to the cast and turns to it. */
+    void add(Character figure) {
+        String id = Project.newId();
+        String name = unique(figure.name());
+        workspace.edit("Bring in " + name, p -> p.with(new Member(id, name, new Member.Own(figure), Optional.empty())));
+        trial.memberId().set(id);
+        knot.set(Knot.CAST);
+        boolean whole = MouthChart.missing(figure).isEmpty();
+        desk.get().openTab(whole ? "Check" : "Shapes");
+        if (whole) {
+            desk.get().checkRig();
+        }
+    }
+
+    private String unique(String name) {
+        String base = name.isBlank() ? "Character" : name;
+        String tried = base;
+        for (int i = 2; taken(tried); i++) {
+            tried = base + " " + i;
+        }
+        return tried;
+    }
+
+    private boolean taken(String name) {
+        return workspace.project().cast().stream().anyMatch(m -> m.name().equals(name));
+    }
+
+    void takePicture(Path path) {
+        workspace.jobs().say(path.getFileName() + ": pictures come next.");
+    }
+
+    void takeBareHead(Path path) {
+        workspace.jobs().say(path.getFileName() + ": bare heads come next.");
+    }
+}

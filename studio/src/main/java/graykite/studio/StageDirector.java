@@ -1,0 +1,114 @@
+package graykite.studio;
+
+import graykite.performance.Ensemble;
+import graykite.picture.Camera;
+import graykite.picture.Surface;
+import graykite.rig.Character;
+import graykite.rig.Deformer;
+import graykite.studio.model.Knot;
+import graykite.studio.model.Trial;
+import graykite.studio.model.Workspace;
+import graykite.studio.play.Player;
+import graykite.studio.view.StageView;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.beans.property.ObjectProperty;
+
+/** Decides what stands on the stage: the line at its time, or, on the Cast desk, the face that is tried. */
+final class StageDirector {
+    private final Workspace workspace;
+    private final Player player;
+    private final StageView stage;
+    private final Trial trial;
+    private final ObjectProperty<Knot> knot;
+    private Optional<Object> shown = Optional.empty();
+    private Optional<StageView.Troupe> troupe = Optional.empty();
+
+    StageDirector(Workspace workspace, Player player, StageView stage, Trial trial, ObjectProperty<Knot> knot) {
+        this.workspace = workspace;
+        this.player = player;
+        this.stage = stage;
+        this.trial = trial;
+        this.knot = knot;
+        workspace.ensemble().addListener((o, b, n) -> show());
+        player.time().addListener((o, b, n) -> show());
+        player.playing().addListener((o, b, n) -> show());
+        trial.values().addListener((o, b, n) -> show());
+        trial.figure().addListener((o, b, n) -> show());
+        knot.addListener((o, b, n) -> show());
+        stage.note("The face is coming…");
+    }
+
+    private boolean trying() {
+        return knot.get() == Knot.CAST
+                && !player.playing().get()
+                && trial.figure().get().isPresent();
+    }
+
+    /** Brings the stage up to date. */
+    void show() {
+        Optional<Ensemble> ensemble = workspace.ensemble().get();
+        if (trying()) {
+            alone(trial.figure().get().orElseThrow(), trial.shownValues());
+        } else if (ensemble.isPresent()) {
+            together(ensemble.get());
+        } else if (workspace.figures().isReady(workspace.speaker())) {
+            Character figure = workspace.character().join();
+            alone(figure, new double[figure.channels().size()]);
+        } else {
+            workspace
+                    .character()
+                    .whenComplete((figure, failure) -> Platform.runLater(() -> {
+                        if (failure == null) {
+                            show();
+                        } else {
+                            stage.note("The face could not be opened: " + failure.getMessage());
+                        }
+                    }));
+        }
+    }
+
+    private void alone(Character figure, double[] values) {
+        if (!shown.map(s -> s == figure).orElse(false)) {
+            Deformer deformer = new Deformer(figure);
+            put(figure, new StageView.Troupe() {
+                @Override
+                public List<Surface> surfaces(List<double[]> all) {
+                    return deformer.deform(all.getFirst());
+                }
+
+                @Override
+                public Camera framed(Camera view) {
+                    return view;
+                }
+            });
+        }
+        stage.show(troupe.orElseThrow(), List.of(values));
+    }
+
+    private void together(Ensemble ensemble) {
+        if (!shown.map(s -> s == ensemble).orElse(false)) {
+            put(ensemble, new StageView.Troupe() {
+                @Override
+                public List<Surface> surfaces(List<double[]> all) {
+                    return ensemble.surfaces(all);
+                }
+
+                @Override
+                public Camera framed(Camera view) {
+                    return ensemble.framed(view);
+                }
+            });
+        }
+        double ahead =
+                player.playing().get() ? stage.expectedDelay() * player.speed().get() : 0;
+        stage.show(troupe.orElseThrow(), ensemble.at(player.time().get() + ahead));
+    }
+
+    private void put(Object who, StageView.Troupe newTroupe) {
+        shown = Optional.of(who);
+        troupe = Optional.of(newTroupe);
+        stage.note("");
+    }
+}

@@ -1,0 +1,170 @@
+package graykite.studio.model;
+
+import graykite.project.Member;
+import graykite.rig.Channel;
+import graykite.rig.Character;
+import graykite.rig.Couplings;
+import graykite.rig.Pose;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+
+/**
+ * The member of the cast that is looked at, and the face that is tried on it with sliders and poses. A trial is no part of
+ * the project until it is saved as a pose or keyed.
+ */
+public final class Trial {
+    private final Workspace workspace;
+    private final ObjectProperty<String> memberId = new SimpleObjectProperty<>("");
+    private final ReadOnlyObjectWrapper<Optional<Character>> figure = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<double[]> values = new ReadOnlyObjectWrapper<>(new double[0]);
+    private final ObjectProperty<String> pose = new SimpleObjectProperty<>("");
+    private Optional<Member> shown = Optional.empty();
+
+    public Trial(Workspace workspace) {
+        this.workspace = workspace;
+        workspace.history().addListener((o, b, n) -> refresh());
+        workspace.shotId().addListener((o, b, n) -> {
+            // Another line brings its own speaker up.
+            memberId.set(workspace.speaker().id());
+            refresh();
+        });
+        memberId.addListener((o, b, n) -> refresh());
+        refresh();
+    }
+
+    /** The member that is looked at. */
+    public ObjectProperty<String> memberId() {
+        return memberId;
+    }
+
+    public Member member() {
+        return workspace.project().member(memberId.get()).orElse(workspace.speaker());
+    }
+
+    /** Its figure, once it is there. */
+    public ReadOnlyObjectProperty<Optional<Character>> figure() {
+        return figure.getReadOnlyProperty();
+    }
+
+    /** The values that are tried, before couplings. */
+    public ReadOnlyObjectProperty<double[]> values() {
+        return values.getReadOnlyProperty();
+    }
+
+    /** Name of the pose that was chosen last, empty for none. */
+    public ObjectProperty<String> pose() {
+        return pose;
+    }
+
+    /** The values with couplings applied: what the face shows. */
+    public double[] shownValues() {
+        double[] now = values.get().clone();
+        figure.get().ifPresent(f -> new Couplings(f).apply(now));
+        return now;
+    }
+
+    private void refresh() {
+        Member now = member();
+        if (shown.map(m -> m == now).orElse(false)) {
+            return;
+        }
+        boolean same = shown.map(m -> m.id().equals(now.id())).orElse(false);
+        shown = Optional.of(now);
+        CompletableFuture<Character> coming = workspace.figures().of(now);
+        if (coming.isDone() && !coming.isCompletedExceptionally()) {
+            show(coming.join(), same);
+            return;
+        }
+        coming.thenAccept(f -> Platform.runLater(() -> {
+            if (shown.map(m -> m == now).orElse(false)) {
+                show(f, same);
+            }
+        }));
+    }
+
+    private void show(Character now, boolean keep) {
+        double[] fresh = new double[now.channels().size()];
+        if (!keep || values.get().length != fresh.length) {
+            pose.set("");
+            figure.set(Optional.of(now));
+            values.set(fresh);
+        } else {
+            figure.set(Optional.of(now));
+        }
+    }
+
+    /** Sets one channel. */
+    public void set(int channel, double value) {
+        double[] changed = values.get().clone();
+        Channel c = figure.get().orElseThrow().channels().get(channel);
+        changed[channel] = Math.clamp(value, c.min(), c.max());
+        values.set(changed);
+    }
+
+    /** Shows a pose of the library. */
+    public void show(String name) {
+        figure.get().ifPresent(f -> {
+            pose.set(name);
+            values.set(f.values(f.poses().getOrDefault(name, Pose.REST)));
+        });
+    }
+
+    /** Shows any values. */
+    public void show(double[] newValues) {
+        values.set(newValues.clone());
+    }
+
+    public void rest() {
+        pose.set("");
+        figure.get().ifPresent(f -> values.set(new double[f.channels().size()]));
+    }
+
+    /** What is tried, as a pose. */
+    public Pose asPose() {
+        return figure.get().map(f -> Pose.of(f, values.get())).orElse(Pose.REST);
+    }
+
+    // --- decisions about the member, each an edit that undoes ------------------------------------------------------
+
+    /** Changes the library of the member. */
+    public void editLibrary(String name, java.util.function.UnaryOperator<Member.Library> change) {
+        figure.get().ifPresent(f -> {
+            Member.Library now = member().library().orElseGet(() -> Member.Library.of(f));
+            Member changed = member().withLibrary(change.apply(now));
+            workspace.edit(name, p -> p.with(changed));
+        });
+    }
+
+    /** Adds or replaces a pose. */
+    public void keepPose(String name, Pose kept) {
+        editLibrary("Save pose " + name, l -> {
+            Map<String, Pose> poses = new HashMap<>(l.poses());
+            poses.put(name, kept);
+            return new Member.Library(poses, l.roles(), l.couplings());
+        });
+        pose.set(name);
+    }
+
+    public void removePose(String name) {
+        editLibrary("Delete pose " + name, l -> {
+            Map<String, Pose> poses = new HashMap<>(l.poses());
+            poses.remove(name);
+            return new Member.Library(poses, l.roles(), l.couplings());
+        });
+    }
+
+    public void renamePose(String from, String to) {
+        editLibrary("Rename pose", l -> {
+            Map<String, Pose> poses = new HashMap<>(l.poses());
+            Optional.ofNullable(poses.remove(from)).ifPresent(p -> poses.put(to, p));
+            return new Member.Library(poses, l.roles(), l.couplings());
+        });
+    }
+}
