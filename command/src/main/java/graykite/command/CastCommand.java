@@ -6,6 +6,7 @@ import graykite.base.Progress;
 import graykite.figures.ContactSheet;
 import graykite.figures.FigureFiles;
 import graykite.figures.Found;
+import graykite.figures.LandmarkFiles;
 import graykite.figures.Match;
 import graykite.figures.RigCheck;
 import graykite.figures.RigReport;
@@ -55,6 +56,21 @@ final class CastCommand implements Callable<Integer> {
     private Path poses;
 
     @Option(
+            names = "--landmarks",
+            paramLabel = "JSON",
+            description =
+                    "Landmarks: makes a flat character of a picture (.png, .jpg), or gives a bare head (.glb, .obj)"
+                            + " the shapes of a finished one. The window marks and saves them.")
+    private Path landmarks;
+
+    @Option(
+            names = "--shapes-of",
+            paramLabel = "NAME",
+            description = "Whose shapes a bare head gets (default: odile).",
+            defaultValue = "odile")
+    private String donor;
+
+    @Option(
             names = {"-o", "--out"},
             paramLabel = "FILE",
             description = "Saves the character as .kite-character or .glb.")
@@ -62,7 +78,7 @@ final class CastCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Found found = opened(name, Optional.ofNullable(poses));
+        Found found = landmarks == null ? opened(name, Optional.ofNullable(poses)) : marked();
         Character character = found.character();
         found.remarks().forEach(remark -> System.err.println("kite: " + name + ": " + remark));
         System.out.println(character.name() + ": " + character.triangleCount() + " triangles, "
@@ -85,6 +101,15 @@ final class CastCommand implements Callable<Integer> {
             save(character);
         }
         return sound ? 0 : 1;
+    }
+
+    private Found marked() {
+        Path file = path(name);
+        String ending = name.toLowerCase(Locale.ROOT);
+        if (ending.endsWith(".png") || ending.endsWith(".jpg") || ending.endsWith(".jpeg")) {
+            return FigureFiles.fromPicture(file, LandmarkFiles.read(landmarks));
+        }
+        return FigureFiles.fromBareHead(file, LandmarkFiles.read(landmarks), Cast.byName(donor), true, Progress.none());
     }
 
     /** A character of ours by name, or one from files. */

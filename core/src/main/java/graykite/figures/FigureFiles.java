@@ -3,10 +3,13 @@ package graykite.figures;
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.picture.Texture;
+import graykite.picture.Vec;
 import graykite.rig.Character;
 import graykite.rig.CharacterStore;
 import graykite.rig.Part;
 import graykite.rig.Pose;
+import graykite.rig.face.PictureFigure;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -105,8 +108,53 @@ public final class FigureFiles {
                 ? new GltfPoses(file, scene, placement).poses(PoseList.read(poseList.get()))
                 : Map.of();
         progress.step(0.8);
-        String stem = path.getFileName().toString().replaceFirst("\\.[^.]*$", "");
-        return Assembly.modelled(stem, figure.targetNames(), scene.joints(placement), parts, poses, remarks);
+        return Assembly.modelled(stem(path), figure.targetNames(), scene.joints(placement), parts, poses, remarks);
+    }
+
+    /**
+     * Opens a picture of a face, PNG or JPEG.
+     *
+     * @throws BadInput when it is damaged, huge or no picture
+     */
+    public static Texture picture(Path file) {
+        try {
+            if (Files.size(file) > 128 << 20) {
+                throw BadInput.inFile(file, "is larger than 128 MB.");
+            }
+            return Images.open(Files.readAllBytes(file), file.getFileName().toString());
+        } catch (IOException missing) {
+            throw BadInput.inFile(file, "cannot be read. Check that it exists and may be opened.", missing);
+        }
+    }
+
+    /** Makes a flat character of a picture and the landmarks marked on it. */
+    public static Found fromPicture(Path file, Map<String, Vec> marks) {
+        try {
+            Character made = PictureFigure.of(stem(file), picture(file), marks);
+            return new Found(made, List.of(), List.of());
+        } catch (IllegalArgumentException wrong) {
+            throw BadInput.inFile(file, wrong.getMessage(), wrong);
+        }
+    }
+
+    /** Gives a bare head the shapes of a finished character. */
+    public static Found fromBareHead(
+            Path file, Map<String, Vec> marks, Character donor, boolean inside, Progress progress) {
+        Found bare = read(file, progress.part(0, 0.2));
+        try {
+            BareHead.Made made = BareHead.of(bare.character(), marks, donor, inside, progress.part(0.2, 1));
+            List<String> remarks = new ArrayList<>(List.of(made.says()));
+            remarks.addAll(bare.remarks().stream()
+                    .filter(r -> !r.startsWith("There is only"))
+                    .toList());
+            return new Found(made.character(), List.of(), remarks);
+        } catch (IllegalArgumentException wrong) {
+            throw BadInput.inFile(file, wrong.getMessage(), wrong);
+        }
+    }
+
+    private static String stem(Path file) {
+        return file.getFileName().toString().replaceFirst("\\.[^.]*$", "");
     }
 
     /** Saves a character with its poses, roles and couplings. */

@@ -19,7 +19,7 @@ final class ObjMaterials {
 
     /** How a material looks; colour is linear. */
     record Look(float[] colour, Optional<Texture> texture) {
-        static final Look PLAIN = new Look(new float[] {0.62f, 0.5f, 0.43f}, Optional.empty());
+        static final Look PLAIN = new Look(new float[] {0.46f, 0.37f, 0.31f}, Optional.empty());
     }
 
     private ObjMaterials() {}

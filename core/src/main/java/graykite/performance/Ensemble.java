@@ -26,6 +26,9 @@ public final class Ensemble {
     /** Millimetres between two who stand side by side. */
     public static final double APART = 285;
 
+    /** Millimetres that one takes with room on both sides. */
+    private static final double ONE = 330;
+
     /** How far a listener turns towards the one who speaks, in degrees, and how much of that the head takes. */
     private static final double TURN = 27;
 
@@ -232,10 +235,19 @@ public final class Ensemble {
         return all;
     }
 
-    /** A view that is as much wider as there are more on stage. */
-    public Camera framed(Camera camera) {
-        double factor = 1 + 0.42 * (actors.size() - 1);
-        return new Camera(
-                camera.target(), camera.yaw(), camera.pitch(), camera.distance() * factor, camera.height() * factor);
+    /**
+     * A view that is as much wider as it must be for all to be seen, and stands on the same ground.
+     *
+     * @param aspect width of the picture over its height
+     */
+    public Camera framed(Camera camera, double aspect) {
+        double needed = (actors.size() - 1) * APART + ONE;
+        double factor = Math.max(1, needed / (aspect * Camera.FRONT.height()));
+        if (actors.size() == 1 || factor == 1) {
+            return camera;
+        }
+        double height = camera.height() * factor;
+        Vec target = camera.target().plus(new Vec(0, (height - camera.height()) / 2, 0));
+        return new Camera(target, camera.yaw(), camera.pitch(), camera.distance() * factor, height);
     }
 }

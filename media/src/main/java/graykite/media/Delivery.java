@@ -156,7 +156,7 @@ public final class Delivery {
 
         Picture paint(double seconds) {
             List<Surface> surfaces = ensemble.surfaces(ensemble.at(seconds));
-            return renderer.draw(surfaces, ensemble.framed(view.camera()), view.size(), view.size());
+            return renderer.draw(surfaces, ensemble.framed(view.camera(), 1), view.size(), view.size());
         }
     }
 }

@@ -1,20 +1,30 @@
 package graykite.studio;
 
+import graykite.base.BadInput;
+import graykite.figures.BareHead;
 import graykite.figures.FigureFiles;
 import graykite.figures.Found;
+import graykite.figures.LandmarkFiles;
 import graykite.mouth.MouthChart;
+import graykite.picture.Vec;
 import graykite.project.Member;
 import graykite.project.Project;
+import graykite.rig.Cast;
 import graykite.rig.Character;
+import graykite.rig.face.PictureFigure;
 import graykite.studio.desk.CastDesk;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.BringInOverlay;
+import graykite.studio.view.LandmarkGround;
+import graykite.studio.view.LandmarkOverlay;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.layout.StackPane;
 import javafx.stage.DirectoryChooser;
@@ -158,11 +168,103 @@ final class BringIn implements CastDesk.Asks {
         return workspace.project().cast().stream().anyMatch(m -> m.name().equals(name));
     }
 
+    /** Lets the user mark a face on a picture and makes a character of it. */
     void takePicture(Path path) {
-        workspace.jobs().say(path.getFileName() + ": pictures come next.");
+        workspace
+                .jobs()
+                .start(
+                        "Opening " + path.getFileName(),
+                        progress -> new Opened<>(FigureFiles.picture(path), Cast.byName("odile")),
+                        opened -> new LandmarkOverlay(
+                                        root,
+                                        "Mark the face on " + path.getFileName(),
+                                        "Drag each point to its place, or choose one and click. The wheel zooms. The character's own"
+                                                + " left is on the right of the picture.",
+                                        LandmarkGround.Flat.whole(opened.ground()),
+                                        PictureFigure.usual(
+                                                opened.ground().width(),
+                                                opened.ground().height()),
+                                        opened.example(),
+                                        "Make the character",
+                                        marking(path, marks -> workspace
+                                                .jobs()
+                                                .start(
+                                                        "Making a character of " + path.getFileName(),
+                                                        progress -> FigureFiles.fromPicture(path, marks),
+                                                        found -> offer(
+                                                                path.getFileName()
+                                                                        .toString(),
+                                                                found))))
+                                .open());
     }
 
+    /** Lets the user mark a bare head and carries our shapes over to it. */
     void takeBareHead(Path path) {
-        workspace.jobs().say(path.getFileName() + ": bare heads come next.");
+        workspace
+                .jobs()
+                .start(
+                        "Opening " + path.getFileName(),
+                        progress ->
+                                new Opened<>(FigureFiles.read(path, progress).character(), Cast.byName("odile")),
+                        opened -> new LandmarkOverlay(
+                                        root,
+                                        "Mark the face of " + path.getFileName(),
+                                        "Drag each point to its place on the head; turn it for temples and jaw. The wheel zooms.",
+                                        LandmarkGround.Head.of(opened.ground()),
+                                        BareHead.guess(opened.ground(), opened.example()),
+                                        opened.example(),
+                                        "Carry Odile's shapes over",
+                                        marking(path, marks -> workspace
+                                                .jobs()
+                                                .start(
+                                                        "Carrying shapes over to " + path.getFileName(),
+                                                        progress -> FigureFiles.fromBareHead(
+                                                                path, marks, opened.example(), true, progress),
+                                                        found -> offer(
+                                                                path.getFileName()
+                                                                        .toString(),
+                                                                found))))
+                                .open());
+    }
+
+    /** What is marked on, and the face that serves as an example. */
+    private record Opened<T>(T ground, Character example) {}
+
+    private LandmarkOverlay.Asks marking(Path path, Consumer<Map<String, Vec>> make) {
+        return new LandmarkOverlay.Asks() {
+            @Override
+            public void save(Map<String, Vec> marks) {
+                String stem = path.getFileName().toString().replaceFirst("\\.[^.]*$", "");
+                saveAs("Save the landmarks", stem + ".landmarks.json", List.of(".json"))
+                        .ifPresent(file -> workspace
+                                .jobs()
+                                .start(
+                                        "Saving " + file.getFileName(),
+                                        progress -> {
+                                            LandmarkFiles.write(marks, file);
+                                            return file;
+                                        },
+                                        done -> workspace.jobs().say("Saved " + done.getFileName() + ".")));
+            }
+
+            @Override
+            public Optional<Map<String, Vec>> load() {
+                return chosen(chooser("Load landmarks", "Landmarks", List.of(".json"))
+                                .showOpenDialog(stage))
+                        .flatMap(file -> {
+                            try {
+                                return Optional.of(LandmarkFiles.read(file));
+                            } catch (BadInput wrong) {
+                                workspace.jobs().say(wrong.getMessage());
+                                return Optional.empty();
+                            }
+                        });
+            }
+
+            @Override
+            public void make(Map<String, Vec> marks) {
+                make.accept(marks);
+            }
+        };
     }
 }

@@ -43,7 +43,11 @@ final class StageDirector {
     private boolean trying() {
         return knot.get() == Knot.CAST
                 && !player.playing().get()
-                && trial.figure().get().isPresent();
+                && trial.figure()
+                        .get()
+                        // While another figure comes up its values follow a moment later.
+                        .map(f -> f.channels().size() == trial.values().get().length)
+                        .orElse(false);
     }
 
     /** Brings the stage up to date. */
@@ -79,7 +83,7 @@ final class StageDirector {
                 }
 
                 @Override
-                public Camera framed(Camera view) {
+                public Camera framed(Camera view, double aspect) {
                     return view;
                 }
             });
@@ -96,8 +100,8 @@ final class StageDirector {
                 }
 
                 @Override
-                public Camera framed(Camera view) {
-                    return ensemble.framed(view);
+                public Camera framed(Camera view, double aspect) {
+                    return ensemble.framed(view, aspect);
                 }
             });
         }

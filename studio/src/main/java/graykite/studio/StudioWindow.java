@@ -127,6 +127,11 @@ public final class StudioWindow {
         return (CastDesk) desks.get(Knot.CAST);
     }
 
+    /** Brings characters in. */
+    BringIn bringIn() {
+        return bringIn;
+    }
+
     /** The face that is tried on the Cast desk. */
     public Trial trial() {
         return trial;
@@ -143,7 +148,7 @@ public final class StudioWindow {
         desks.put(Knot.VOICE, new VoiceDesk(workspace, files::chooseRecording));
         desks.put(Knot.READING, new ReadingDesk(workspace, files::chooseScript));
         desks.put(Knot.MOUTH, new MouthDesk(workspace));
-        desks.put(Knot.ACTING, new ActingDesk(workspace));
+        desks.put(Knot.ACTING, new ActingDesk(workspace, this::keyPose));
         desks.put(Knot.PROOF, new ProofDesk(workspace));
         desks.put(Knot.DELIVERY, new DeliveryDesk(workspace, face.camera()::get));
     }
@@ -166,7 +171,7 @@ public final class StudioWindow {
         VBox.setVgrow(sheet, Priority.ALWAYS);
         SplitPane split = new SplitPane(upper, lower);
         split.setOrientation(Orientation.VERTICAL);
-        split.setDividerPositions(0.66);
+        split.setDividerPositions(0.65);
         SplitPane.setResizableWithParent(lower, false);
         BorderPane all = new BorderPane(split);
         all.setLeft(string);
@@ -243,6 +248,12 @@ public final class StudioWindow {
             refresh();
         });
         workspace.selection().addListener((o, b, n) -> desks.get(knot.get()).refresh());
+        workspace.keyIndex().addListener((o, b, n) -> {
+            if (n.intValue() >= 0) {
+                knot.set(Knot.ACTING);
+            }
+            desks.get(knot.get()).refresh();
+        });
         workspace.sound().addListener((o, b, sound) -> refresh());
         workspace.stageSound().addListener((o, b, sound) -> sound.ifPresent(player::load));
         workspace.performance().addListener((o, b, performance) -> {

@@ -16,7 +16,7 @@ import java.util.function.Function;
 /** The skin with its colours, its actions and the correctives that keep the lips able to close. */
 final class SkinPart {
     /** What shuts the lips, against everything that may open them. */
-    private static final List<String> OPENERS = List.of(
+    static final List<String> OPENERS = List.of(
             "jawDrop",
             "lipFunneler",
             "lipPucker",

@@ -31,6 +31,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -57,17 +58,17 @@ public final class CastDesk extends Desk implements AutoCloseable {
         void keyPose(String pose);
     }
 
-    private static final int FACE = 44;
+    private static final int FACE = 56;
 
     private final Workspace workspace;
     private final Trial trial;
     private final Asks asks;
     private final PosePictures pictures = new PosePictures();
-    private final VBox members = new VBox(4);
+    private final FlowPane members = new FlowPane(6, 6);
     private final TextField name = new TextField();
     private final Label facts = Parts.quiet("");
     private final Button speaks = new Button("Speaks this line");
-    private final Button remove = new Button("Remove");
+    private final Button remove = new Button("", new FontIcon(Feather.TRASH_2));
     private final VBox section = new VBox();
     private final PosesPane poses;
     private final ChannelsPane channels;
@@ -127,16 +128,23 @@ public final class CastDesk extends Desk implements AutoCloseable {
             String id = trial.member().id();
             workspace.editShot("Change the speaker", 0, s -> s.withSpeaker(id));
         });
-        MenuButton save = new MenuButton("Save…");
+        MenuButton save = new MenuButton("", new FontIcon(Feather.SAVE));
+        save.setAccessibleText("Save the character");
+        save.setTooltip(new Tooltip("Save the character, a glTF file or a contact sheet"));
         item(save, "The character, for other projects…", this::saveCharacter);
         item(save, "A glTF file…", this::saveGltf);
         item(save, "A contact sheet…", this::saveSheet);
+        remove.setAccessibleText("Take this character out of the project");
         remove.setTooltip(new Tooltip("Take this character out of the project"));
         remove.setOnAction(e -> {
             String id = trial.member().id();
             workspace.edit("Remove character", p -> p.withoutMember(id));
         });
-        return Parts.card(name, facts, Parts.row(speaks, save, remove));
+        HBox.setHgrow(name, Priority.ALWAYS);
+        speaks.setMinWidth(Button.USE_PREF_SIZE);
+        VBox card = Parts.card(Parts.row(name, save, remove), Parts.row(speaks, facts));
+        card.setStyle("-fx-padding: 8; -fx-spacing: 6;");
+        return card;
     }
 
     private HBox tabBar() {
@@ -153,7 +161,8 @@ public final class CastDesk extends Desk implements AutoCloseable {
             ToggleButton tab = new ToggleButton(title);
             tab.setId("tab-" + title.toLowerCase(java.util.Locale.ROOT));
             tab.setToggleGroup(group);
-            tab.getStyleClass().add("tab-button");
+            tab.getStyleClass().setAll("toggle-button", "tab-button");
+            tab.setMinWidth(ToggleButton.USE_PREF_SIZE);
             tabs.put(title, tab);
             bar.getChildren().add(tab);
             tab.selectedProperty().addListener((o, b, selected) -> {
@@ -271,9 +280,10 @@ public final class CastDesk extends Desk implements AutoCloseable {
     }
 
     private static String facts(Character f) {
-        String kind =
-                f.kind() == Character.Kind.DRAWN ? f.parts().size() + " drawings" : f.triangleCount() + " triangles";
-        return kind + ", " + f.channels().size() + " channels, " + f.poses().size() + " poses";
+        String kind = f.kind() == Character.Kind.DRAWN
+                ? f.parts().size() + " drawings"
+                : String.format(java.util.Locale.ROOT, "%,d triangles", f.triangleCount());
+        return f.channels().size() + " channels\n" + kind;
     }
 
     private void fillOpenTab() {
@@ -308,19 +318,23 @@ public final class CastDesk extends Desk implements AutoCloseable {
             face.setFitWidth(FACE);
             face.setFitHeight(FACE);
             Optional.ofNullable(portraits.get(member.id())).ifPresent(face::setImage);
-            portrait(member, face);
-            Label title = new Label(member.name());
+            portrait(member);
+            Label title = new Label(member.name().split(" ")[0]);
             title.getStyleClass().add("heading");
-            Label what = Parts.quiet(lines == 0 ? "no line" : lines == 1 ? "1 line" : lines + " lines");
-            VBox words = new VBox(1, title, what);
-            words.setAlignment(Pos.CENTER_LEFT);
+            title.setMaxWidth(FACE + 12);
+            title.setAlignment(Pos.CENTER);
+            title.setStyle("-fx-font-size: 12px;");
+            Label what = new Label(lines == 0 ? "no line" : lines == 1 ? "1 line" : lines + " lines");
+            what.getStyleClass().add("quiet");
+            VBox tile = new VBox(1, face, title, what);
+            tile.setAlignment(Pos.CENTER);
             Button entry = new Button();
-            entry.setGraphic(new HBox(10, face, words));
+            entry.setGraphic(tile);
             entry.getStyleClass().setAll("button", "member");
             if (member.id().equals(trial.member().id())) {
                 entry.getStyleClass().add("chosen");
             }
-            entry.setMaxWidth(Double.MAX_VALUE);
+            entry.setTooltip(new Tooltip(member.name()));
             entry.setAccessibleText("Look at " + member.name());
             entry.setOnAction(e -> trial.memberId().set(member.id()));
             members.getChildren().add(entry);
@@ -328,12 +342,9 @@ public final class CastDesk extends Desk implements AutoCloseable {
     }
 
     /** Draws the small face of a member once, and again when the figure changed. */
-    private void portrait(Member member, ImageView into) {
+    private void portrait(Member member) {
         if (!workspace.figures().isReady(member)) {
-            workspace
-                    .figures()
-                    .of(member)
-                    .thenRun(() -> javafx.application.Platform.runLater(() -> portrait(member, into)));
+            workspace.figures().of(member).thenRun(() -> javafx.application.Platform.runLater(() -> portrait(member)));
             return;
         }
         Character figure = workspace.figures().of(member).join();
@@ -352,7 +363,7 @@ public final class CastDesk extends Desk implements AutoCloseable {
             javafx.application.Platform.runLater(() -> {
                 Image image = graykite.studio.view.MouthPictures.image(picture);
                 portraits.put(member.id(), image);
-                into.setImage(image);
+                fillMembers();
             });
         });
     }

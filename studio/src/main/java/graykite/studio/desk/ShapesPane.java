@@ -157,6 +157,17 @@ final class ShapesPane extends VBox {
                 + (pose.values().size() > 3 ? " …" : "");
         if (pose.values().size() == 1) {
             String channel = pose.values().keySet().iterator().next();
+            long number = Math.round(pose.of(channel));
+            Optional<String> drawing = character.parts().stream()
+                    .filter(p -> p.looks()
+                            .showing()
+                            .map(s -> s.channel().equals(channel) && s.number() == number)
+                            .orElse(false))
+                    .map(graykite.rig.Part::name)
+                    .findFirst();
+            if (drawing.isPresent()) {
+                return "the drawing \"" + drawing.get() + "\"";
+            }
             return NameMatcher.match(channel)
                     .map(m -> made + " (" + m.inWords() + ")")
                     .orElse(made);

@@ -8,6 +8,7 @@ import graykite.mouth.MouthSettings;
 import graykite.performance.Ensemble;
 import graykite.performance.Line;
 import graykite.performance.Performance;
+import graykite.performance.PoseKey;
 import graykite.picture.Camera;
 import graykite.picture.Png;
 import graykite.picture.Renderer;
@@ -32,9 +33,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 /**
@@ -58,6 +61,7 @@ public final class Workspace {
             new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Ensemble>> ensemble = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Sound>> stageSound = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final IntegerProperty keyIndex = new SimpleIntegerProperty(-1);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private Performance acted;
     private Shot actedShot;
@@ -77,6 +81,7 @@ public final class Workspace {
         history.addListener((o, before, now) -> refresh());
         shotId.addListener((o, before, now) -> {
             selection.set(Selection.NONE);
+            keyIndex.set(-1);
             refresh();
         });
     }
@@ -124,6 +129,47 @@ public final class Workspace {
 
     public ReadOnlyObjectProperty<Optional<Performance>> performance() {
         return performance.getReadOnlyProperty();
+    }
+
+    /** Which keyed pose of the line is chosen, -1 for none. */
+    public IntegerProperty keyIndex() {
+        return keyIndex;
+    }
+
+    /** The keyed pose that is chosen. */
+    public Optional<PoseKey> chosenKey() {
+        int at = keyIndex.get();
+        return shot().map(Shot::keys).filter(k -> at >= 0 && at < k.size()).map(k -> k.get(at));
+    }
+
+    /** Changes the chosen keyed pose. */
+    public void editKey(String name, long gesture, UnaryOperator<PoseKey> change) {
+        chosenKey().ifPresent(key -> {
+            PoseKey changed = change.apply(key);
+            editShot(name, gesture, s -> {
+                List<PoseKey> keys = new ArrayList<>(s.keys());
+                keys.set(keyIndex.get(), changed);
+                return s.withKeys(keys);
+            });
+            // Keys are kept in the order of time: the chosen one may have passed another.
+            shot().ifPresent(s -> keyIndex.set(s.keys().indexOf(changed)));
+        });
+    }
+
+    /** Moves the chosen keyed pose in time. */
+    public void moveKey(double time, long gesture) {
+        double latest = sound.get().map(s -> s.sound().duration()).orElse(Double.MAX_VALUE);
+        editKey("Move key", gesture, k -> new PoseKey(Math.clamp(time, 0, latest), k.pose(), k.strength(), k.ease()));
+    }
+
+    public void deleteKey() {
+        chosenKey().ifPresent(key -> {
+            editShot(
+                    "Delete key",
+                    0,
+                    s -> s.withKeys(s.keys().stream().filter(k -> k != key).toList()));
+            keyIndex.set(-1);
+        });
     }
 
     public ObjectProperty<Selection> selection() {

@@ -80,7 +80,8 @@ final class SheetPainter {
         Optional<Timing> timing = workspace.shot().flatMap(s -> s.timing());
         drawWords(g, SheetRows.WORDS_TOP, timing);
         drawSounds(g, SheetRows.SOUNDS_TOP, timing);
-        drawMouths(g, SheetRows.SOUNDS_TOP + SOUNDS, timing);
+        drawMouths(g, SheetRows.MOUTHS_TOP, timing);
+        FeelRow.draw(g, workspace, scale, palette, width);
         drawGutter(g);
         if (timing.isEmpty()) {
             drawHint(g);
@@ -288,8 +289,8 @@ final class SheetPainter {
         g.setFont(LABEL);
         g.setTextAlign(TextAlignment.RIGHT);
         g.setTextBaseline(VPos.CENTER);
-        double[] heights = {RULER, WAVE, WORDS, SOUNDS, MOUTHS};
-        String[] names = {"time", "wave", "words", "sounds", "mouth"};
+        double[] heights = {RULER, WAVE, WORDS, SOUNDS, MOUTHS, SheetRows.FEEL};
+        String[] names = {"time", "wave", "words", "sounds", "mouth", "feel"};
         double y = 0;
         for (int i = 0; i < names.length; i++) {
             g.fillText(names[i], GUTTER - 10, y + heights[i] / 2);

@@ -4,19 +4,26 @@ package graykite.studio.view;
 final class SheetRows {
     static final double GUTTER = 76;
     static final double RULER = 26;
-    static final double WAVE = 62;
+    static final double WAVE = 52;
     static final double WORDS = 27;
     static final double SOUNDS = 27;
-    static final double MOUTHS = 58;
+    static final double MOUTHS = 54;
+    static final double FEEL = 24;
 
     static final double WORDS_TOP = RULER + WAVE;
     static final double SOUNDS_TOP = WORDS_TOP + WORDS;
-    static final double BOTTOM = SOUNDS_TOP + SOUNDS + MOUTHS;
+    static final double MOUTHS_TOP = SOUNDS_TOP + SOUNDS;
+    static final double FEEL_TOP = MOUTHS_TOP + MOUTHS;
+    static final double BOTTOM = FEEL_TOP + FEEL;
 
     private SheetRows() {}
 
     static boolean inWords(double y) {
         return y >= WORDS_TOP && y < SOUNDS_TOP;
+    }
+
+    static boolean inFeel(double y) {
+        return y >= FEEL_TOP && y < BOTTOM;
     }
 
     static boolean inSounds(double y) {

@@ -61,7 +61,8 @@ public final class SheetView extends Pane {
         START,
         END,
         RANGE,
-        PAN
+        PAN,
+        KEY
     }
 
     /** A boundary under the pointer: the start of a phone, or the end of a word (phone -1). */
@@ -92,6 +93,7 @@ public final class SheetView extends Pane {
             draw();
         });
         workspace.selection().addListener((o, b, n) -> draw());
+        workspace.keyIndex().addListener((o, b, n) -> draw());
         workspace.jobs().running().addListener((o, b, n) -> draw());
         player.time().addListener((o, b, n) -> {
             follow();
@@ -224,7 +226,9 @@ public final class SheetView extends Pane {
     private void installMouse() {
         canvas.setOnMouseMoved(e -> {
             mouseX = e.getX();
-            canvas.setCursor(boundaryAt(e.getX(), e.getY()).isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
+            boolean edge = boundaryAt(e.getX(), e.getY()).isPresent()
+                    || FeelRow.edgeAt(workspace, scale, e.getX(), e.getY()).isPresent();
+            canvas.setCursor(edge ? Cursor.H_RESIZE : Cursor.DEFAULT);
         });
         canvas.setOnMousePressed(this::pressed);
         canvas.setOnMouseDragged(this::dragged);
@@ -255,7 +259,9 @@ public final class SheetView extends Pane {
             return;
         }
         Optional<Boundary> boundary = boundaryAt(e.getX(), e.getY());
-        if (boundary.isPresent()) {
+        if (SheetRows.inFeel(e.getY())) {
+            pressedFeel(e.getX(), e.getY());
+        } else if (boundary.isPresent()) {
             gesture = workspace.newGesture();
             dragWord = boundary.get().word();
             dragPhone = boundary.get().phone();
@@ -269,6 +275,19 @@ public final class SheetView extends Pane {
         } else {
             select(e.getX(), e.getY());
             player.seek(timeAt(e.getX()));
+        }
+    }
+
+    private void pressedFeel(double x, double y) {
+        Optional<Integer> edge = FeelRow.edgeAt(workspace, scale, x, y);
+        workspace
+                .keyIndex()
+                .set(edge.or(() -> FeelRow.keyAt(workspace, timeAt(x))).orElse(-1));
+        if (edge.isPresent()) {
+            gesture = workspace.newGesture();
+            drag = Drag.KEY;
+        } else {
+            player.seek(timeAt(x));
         }
     }
 
@@ -290,6 +309,10 @@ public final class SheetView extends Pane {
                 double other = Math.clamp(time, 0, scale.duration());
                 player.loopRange()
                         .set(Optional.of(new TimeRange(Math.min(rangeFrom, other), Math.max(rangeFrom, other))));
+            }
+            case KEY -> {
+                workspace.moveKey(magnet(time, e.isAltDown()), gesture);
+                player.seek(time);
             }
             case PAN -> {
                 scale.scrollBy(mouseX - e.getX());
@@ -379,6 +402,16 @@ public final class SheetView extends Pane {
 
     private ContextMenu menuAt(double x, double y) {
         ContextMenu menu = new ContextMenu();
+        if (SheetRows.inFeel(y)) {
+            FeelRow.keyAt(workspace, timeAt(x)).ifPresent(key -> {
+                MenuItem remove = new MenuItem("Delete the key");
+                remove.setOnAction(e -> {
+                    workspace.keyIndex().set(key);
+                    workspace.deleteKey();
+                });
+                menu.getItems().addAll(remove, new SeparatorMenuItem());
+            });
+        }
         wordAt(x).ifPresent(word -> {
             TimedWord timed = workspace
                     .shot()

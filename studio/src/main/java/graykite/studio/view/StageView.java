@@ -40,8 +40,8 @@ public final class StageView extends StackPane implements AutoCloseable {
     public interface Troupe {
         List<Surface> surfaces(List<double[]> values);
 
-        /** The camera as it must stand for all of them to be seen. */
-        Camera framed(Camera camera);
+        /** The camera as it must stand for all of them to be seen in a picture so many times as wide as high. */
+        Camera framed(Camera camera, double aspect);
     }
 
     private static final double LONGEST_DELAY = 0.15;
@@ -171,7 +171,11 @@ public final class StageView extends StackPane implements AutoCloseable {
         }
         Canvas canvas = canvases[back];
         renderer.draw(
-                now.troupe.surfaces(now.values), now.troupe.framed(now.camera), now.width, now.height, canvas.pixels);
+                now.troupe.surfaces(now.values),
+                now.troupe.framed(now.camera, now.width / (double) now.height),
+                now.width,
+                now.height,
+                canvas.pixels);
         oneAtATime.acquireUninterruptibly();
         Platform.runLater(() -> {
             present(now, canvas);
