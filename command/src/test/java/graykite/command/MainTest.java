@@ -147,4 +147,36 @@ class MainTest {
                 .resideInAnyPackage("javafx..", "graykite.studio..")
                 .check(new ClassFileImporter().importPackages("graykite.command"));
     }
+
+    /** A character from the command line: saved, listed, checked, drawn, and a line spoken with it. */
+    @Test
+    void anyCharacter() throws Exception {
+        Path glb = folder.resolve("gull.glb");
+        assertEquals(0, Main.run("cast", "brine", "-o", glb.toString()), errors());
+        Path kept = folder.resolve("gull.kite-character");
+        assertEquals(0, Main.run("cast", glb.toString(), "--list", "--check", "-o", kept.toString()), errors());
+        Path sheet = folder.resolve("gull.png");
+        assertEquals(0, Main.run("cast", kept.toString(), "--sheet", sheet.toString()), errors());
+        assertTrue(graykite.picture.Png.read(Files.readAllBytes(sheet)).height() > 1000);
+        Path csv = folder.resolve("gull.csv");
+        assertEquals(
+                0, Main.run("speak", line.toString(), "--character", kept.toString(), "-o", csv.toString()), errors());
+        List<String> rows = Files.readAllLines(csv);
+        int mouth = List.of(rows.getFirst().split(",")).indexOf("mouth");
+        assertTrue(mouth >= 0, rows.getFirst());
+        assertTrue(
+                rows.stream().skip(1).map(r -> r.split(",")[mouth]).distinct().count() >= 4, "drawings change");
+    }
+
+    @Test
+    void charactersThatCannotBeUsed() throws Exception {
+        Path broken = Files.write(folder.resolve("broken.glb"), new byte[] {'g', 'l', 'T', 'F', 2, 0, 0, 0, 9});
+        assertEquals(1, Main.run("cast", broken.toString()));
+        assertTrue(errors().contains("broken.glb: is cut off after 9 bytes"), errors());
+        assertEquals(1, Main.run("cast", "nobody"));
+        assertTrue(errors().contains("There is no character \"nobody\""), errors());
+        assertEquals(
+                1, Main.run("cast", "brine", "-o", folder.resolve("gull.fbx").toString()));
+        assertTrue(errors().contains("neither .kite-character nor .glb"), errors());
+    }
 }

@@ -56,6 +56,8 @@ public final class NameMatcher {
     private static final Set<String> SOUND_WORDS = Set.of(
             "v", "vis", "viseme", "phoneme", "phone", "ph", "sound", "say", "vowel", "consonant", "speech", "lipsync");
 
+    private static final Set<String> MOUTH = Set.of("mouth", "mth");
+
     /** Words that only say where on the face. */
     private static final Set<String> PLACES = Set.of("mouth", "mth", "lip", "lips", "eye", "eyes", "eyelid");
 
@@ -114,7 +116,7 @@ public final class NameMatcher {
         if (side == Sides.Side.NONE || words.size() > 1) {
             boolean said = words.stream().anyMatch(SOUND_WORDS::contains);
             List<String> left = words.stream()
-                    .filter(w -> !FILLING.contains(w) || words.size() == 1)
+                    .filter(w -> !FILLING.contains(w) && !MOUTH.contains(w) || words.size() == 1)
                     .toList();
             String joined = String.join("", left);
             Optional<Viseme> whole = Optional.ofNullable(SOUNDS.get(joined));

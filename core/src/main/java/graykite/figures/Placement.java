@@ -39,21 +39,18 @@ record Placement(double scale, Vec shift) {
     static Placement fitting(List<Part> parts, double unit, List<String> remarks) {
         double[] low = {1e30, 1e30, 1e30};
         double[] high = {-1e30, -1e30, -1e30};
-        boolean moving = parts.stream().anyMatch(p -> !p.targets().isEmpty());
+        for (Part part : parts) {
+            widen(part.positions(), low, high);
+        }
+        double whole = high[1] - low[1];
+        boolean moving = movingHeight(parts) > 0.05 * whole;
+        java.util.Arrays.fill(low, 1e30);
+        java.util.Arrays.fill(high, -1e30);
         for (Part part : parts) {
             if (!moving) {
                 widen(part.positions(), low, high);
             } else {
-                for (var target : part.targets()) {
-                    for (int i = 0; i < target.vertices().length; i++) {
-                        float[] m = target.moves();
-                        if (Math.abs(m[3 * i]) + Math.abs(m[3 * i + 1]) + Math.abs(m[3 * i + 2]) > 1e-6) {
-                            int v = 3 * target.vertices()[i];
-                            float[] p = part.positions();
-                            widen(new float[] {p[v], p[v + 1], p[v + 2]}, low, high);
-                        }
-                    }
-                }
+                widenMoving(part, low, high);
             }
         }
         if (high[0] < low[0]) {
@@ -73,6 +70,27 @@ record Placement(double scale, Vec shift) {
         }
         Vec middle = new Vec((low[0] + high[0]) / 2, (low[1] + high[1]) / 2, high[2]).times(scale);
         return new Placement(scale, MIDDLE.minus(middle));
+    }
+
+    /** Height of what shapes move; a single point that moves says nothing about the size of a face. */
+    private static double movingHeight(List<Part> parts) {
+        double[] low = {1e30, 1e30, 1e30};
+        double[] high = {-1e30, -1e30, -1e30};
+        parts.forEach(p -> widenMoving(p, low, high));
+        return Math.max(0, high[1] - low[1]);
+    }
+
+    private static void widenMoving(Part part, double[] low, double[] high) {
+        float[] p = part.positions();
+        for (var target : part.targets()) {
+            float[] m = target.moves();
+            for (int i = 0; i < target.vertices().length; i++) {
+                if (Math.abs(m[3 * i]) + Math.abs(m[3 * i + 1]) + Math.abs(m[3 * i + 2]) > 1e-6) {
+                    int v = 3 * target.vertices()[i];
+                    widen(new float[] {p[v], p[v + 1], p[v + 2]}, low, high);
+                }
+            }
+        }
     }
 
     private static void widen(float[] points, double[] low, double[] high) {

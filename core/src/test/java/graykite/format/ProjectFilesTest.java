@@ -8,10 +8,17 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
 import graykite.mouth.MouthSettings;
+import graykite.performance.PoseKey;
+import graykite.project.Companion;
 import graykite.project.History;
+import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.Shot;
 import graykite.project.SoundFile;
+import graykite.rig.Cast;
+import graykite.rig.Character;
+import graykite.rig.Coupling;
+import graykite.rig.Pose;
 import graykite.speech.TimingTest;
 import graykite.time.FrameRate;
 import java.io.ByteArrayInputStream;
@@ -19,6 +26,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -163,5 +172,41 @@ class ProjectFilesTest {
                         Project.OUR_CAST,
                         FrameRate.THIRTY,
                         java.util.List.of(Shot.empty("a", "1"), Shot.empty("a", "2"))));
+    }
+
+    /** A cast with a figure of the user's own, decisions about one of ours, keyed poses and company come back. */
+    @Test
+    void theCastComesBack(@TempDir Path folder) {
+        Character gull = Cast.byName("brine");
+        Member own = new Member("own-1", "My gull", new Member.Own(gull), java.util.Optional.empty());
+        Member odile = Project.OUR_CAST
+                .getFirst()
+                .withName("The captain")
+                .withLibrary(new Member.Library(
+                        Map.of("Squint", Pose.of("lidTightener", 0.8)),
+                        Map.of("jawDrop", Pose.of("jawDrop", 0.9)),
+                        List.of(Coupling.of("lipPucker", "jawDrop", Coupling.Rule.HOLDS_BACK, 0.5))));
+        Shot shot = Shot.empty("a", "A")
+                .withSpeaker("own-1")
+                .withKeys(List.of(new PoseKey(2, "Glad", 0.7, 0.3), new PoseKey(1, "Squint", 1, 0.2)))
+                .withCompany(List.of(
+                        new Companion("odile", java.util.Optional.of("b"), 1.5),
+                        new Companion("pim", java.util.Optional.empty(), 0)));
+        Project before = Project.empty().with(odile).with(own).with(shot).with(Shot.empty("b", "B"));
+        Path file = folder.resolve("cast.kite");
+        ProjectFiles.save(before, file);
+        Project after = ProjectFiles.open(file);
+        assertEquals(odile, after.member("odile").orElseThrow());
+        assertEquals(shot, after.shot("a").orElseThrow());
+        assertEquals("My gull", after.speakerOf(after.shot("a").orElseThrow()).name());
+        Member.Own source = (Member.Own) after.member("own-1").orElseThrow().source();
+        assertEquals(gull.channels(), source.figure().channels());
+        assertEquals(gull.poses(), source.figure().poses());
+        Character finished = odile.finished(Cast.byName("odile"));
+        assertEquals("The captain", finished.name());
+        assertEquals(java.util.Set.of("Squint"), finished.poses().keySet());
+        Project without = after.withoutMember("own-1").withoutMember("pim");
+        assertEquals("odile", without.speakerOf(without.shot("a").orElseThrow()).id());
+        assertEquals(1, without.shot("a").orElseThrow().company().size());
     }
 }

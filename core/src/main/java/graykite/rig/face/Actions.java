@@ -86,8 +86,8 @@ final class Actions {
         Vec m = plan.mouth();
         double line = m.y() + 4 + (m.z() - 8 - s.p.z()) * 0.46;
         double region = smooth(8, -34, s.p.y() - line);
-        // The throat stays with the neck.
-        region *= 1 - 0.65 * smooth(28, -18, s.p.z());
+        // The throat stays with the neck, and behind the hinge nothing turns.
+        region *= 1 - smooth(34, -10, s.p.z());
         return mix(region, lip, s.lipness);
     }
 

@@ -142,6 +142,11 @@ public final class SheetView extends Pane {
         return SheetRows.SOUNDS_TOP + SheetRows.SOUNDS / 2;
     }
 
+    /** Middle of the row of keyed poses. */
+    public double feelRowY() {
+        return SheetRows.FEEL_TOP + SheetRows.FEEL / 2;
+    }
+
     private FrameRate rate() {
         return workspace.project().rate();
     }

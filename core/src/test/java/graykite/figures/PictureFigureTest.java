@@ -1,0 +1,139 @@
+package graykite.figures;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.base.BadInput;
+import graykite.base.Progress;
+import graykite.mouth.MouthChart;
+import graykite.picture.Camera;
+import graykite.picture.Picture;
+import graykite.picture.Png;
+import graykite.picture.Renderer;
+import graykite.picture.Vec;
+import graykite.rig.Cast;
+import graykite.rig.Character;
+import graykite.rig.Deformer;
+import graykite.rig.LipGap;
+import graykite.rig.Pose;
+import graykite.rig.face.PictureFigure;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A flat character made of a painted portrait: our own Pim, drawn from the front. */
+class PictureFigureTest {
+    private static final int SIZE = 600;
+    private static final Camera CAMERA = new Camera(new Vec(0, -12, 20), 0, 0, 1400, 330);
+
+    @TempDir
+    private static Path folder;
+
+    private static Path portrait;
+    private static Map<String, Vec> marks;
+    private static Character made;
+
+    @BeforeAll
+    static void make() throws IOException {
+        Character pim = Cast.byName("pim");
+        Picture picture = new Renderer()
+                .draw(new Deformer(pim).deform(new double[pim.channels().size()]), CAMERA, SIZE, SIZE);
+        portrait = Files.write(folder.resolve("portrait.png"), Png.bytes(picture));
+        marks = new HashMap<>();
+        pim.landmarks().forEach((name, p) -> {
+            double[] at = SurfacePick.seen(p, CAMERA, SIZE, SIZE);
+            marks.put(name, new Vec(at[0], at[1], 0));
+        });
+        made = FigureFiles.fromPicture(portrait, marks).character();
+    }
+
+    @Test
+    void speaks() {
+        assertEquals(List.of(), MouthChart.missing(made));
+        LipGap gap = new LipGap(made);
+        assertEquals(0, gap.at(new double[made.channels().size()]), 1e-4);
+        assertTrue(gap.at(made.values(made.poses().get("Ah"))) > 18);
+        for (String shut : List.of("Lips shut")) {
+            double[] values = made.values(made.poses().get(shut));
+            values[made.channelIndex().get("lipCornerPuller.L")] = 0.8;
+            values[made.channelIndex().get("jawDrop")] = 0.4;
+            assertTrue(gap.at(values) < LipGap.SHUT, shut + " " + gap.at(values));
+        }
+        assertEquals(51, gap.mouthWidth(), 6);
+    }
+
+    /** At rest the picture is shown as it is: what the renderer draws of the flat figure is the picture again. */
+    @Test
+    void restIsThePicture() {
+        Picture before = new Renderer()
+                .draw(
+                        new Deformer(Cast.byName("pim"))
+                                .deform(new double[Cast.byName("pim").channels().size()]),
+                        CAMERA,
+                        SIZE,
+                        SIZE);
+        Map<String, Vec> at = made.landmarks();
+        Camera flat = new Camera(new Vec(0, -65, 0), 0, 0, 100_000, 120);
+        Picture now = new Renderer()
+                .draw(new Deformer(made).deform(new double[made.channels().size()]), flat, 200, 200);
+        // The tip of the nose and the chin: the same colours in both.
+        for (String name : List.of("nose tip", "chin")) {
+            Vec there = marks.get(name);
+            double[] here = SurfacePick.seen(at.get(name), flat, 200, 200);
+            if (here[1] > 2 && here[1] < 198) {
+                int a = before.pixels()[(int) there.y() * SIZE + (int) there.x()];
+                int b = now.pixels()[(int) here[1] * 200 + (int) here[0]];
+                for (int shift = 0; shift <= 16; shift += 8) {
+                    assertEquals(a >> shift & 255, b >> shift & 255, 14, name);
+                }
+            }
+        }
+    }
+
+    @Test
+    void lidsCloseAndTheHeadTurnsALittle() {
+        RigReport report = RigCheck.of(made, Progress.none());
+        assertEquals(0, report.count(RigReport.Weight.FAULT), report.text());
+        Deformer deformer = new Deformer(made);
+        float[] rest = deformer.placed(
+                made.parts().getFirst(), new double[made.channels().size()]);
+        float[] turned = deformer.placed(made.parts().getFirst(), made.values(Pose.of("headYaw", 10)));
+        double most = 0;
+        for (int i = 0; i < rest.length; i += 3) {
+            most = Math.max(most, turned[i] - rest[i]);
+        }
+        assertTrue(most > 5 && most < 25, most + " mm");
+    }
+
+    @Test
+    void marksThatMakeNoFaceAreRefused() {
+        Map<String, Vec> missing = new HashMap<>(marks);
+        missing.remove("chin");
+        assertTrue(assertThrows(BadInput.class, () -> FigureFiles.fromPicture(portrait, missing))
+                .getMessage()
+                .contains("\"chin\" is not marked"));
+        Map<String, Vec> mirrored = new HashMap<>(marks);
+        mirrored.put("mouth corner.L", marks.get("mouth corner.R"));
+        mirrored.put("mouth corner.R", marks.get("mouth corner.L"));
+        assertThrows(BadInput.class, () -> FigureFiles.fromPicture(portrait, mirrored));
+        assertEquals(PictureFigure.NEEDED.size(), PictureFigure.usual(300, 400).size());
+    }
+
+    @Test
+    void landmarksAreKeptInFiles() throws IOException {
+        Path file = folder.resolve("marks.json");
+        LandmarkFiles.write(marks, file);
+        assertEquals(marks, LandmarkFiles.read(file));
+        Files.writeString(file, "{\"elbow\": [1, 2]}");
+        assertTrue(assertThrows(BadInput.class, () -> LandmarkFiles.read(file))
+                .getMessage()
+                .contains("no landmark \"elbow\""));
+    }
+}
