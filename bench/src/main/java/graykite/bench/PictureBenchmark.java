@@ -5,6 +5,7 @@ import graykite.picture.Renderer;
 import graykite.rig.Cast;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.rig.Pose;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -12,11 +13,13 @@ import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A moving frame of the face, deformed and drawn, at 720 x 720. */
+/** A moving frame of each face, deformed and drawn, at 720 x 720. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -24,16 +27,27 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 4, time = 3)
 @Measurement(iterations = 4, time = 3)
 public class PictureBenchmark {
-    private final Character odile = Cast.byName("odile");
-    private final Deformer deformer = new Deformer(odile);
+    /** Who is drawn. */
+    @Param({"odile", "pim", "brine"})
+    public String name;
+
+    private Character figure;
+    private Deformer deformer;
     private final Renderer renderer = new Renderer();
     private final int[] pixels = new int[720 * 720];
     private int frame;
 
+    @Setup
+    public void open() {
+        figure = Cast.byName(name);
+        deformer = new Deformer(figure);
+    }
+
     @Benchmark
     public int[] face720() {
-        double[] values = odile.values(odile.poses().get("Ah"));
-        values[odile.channelIndex().get("jawDrop")] = (frame++ % 30) / 30.0;
+        Pose ah = figure.poses().get("Ah");
+        Pose moved = figure.has("jawDrop") ? ah.plus(Pose.of("jawDrop", 1), -(frame++ % 30) / 40.0) : ah;
+        double[] values = figure.values(moved);
         renderer.draw(deformer.deform(values), Camera.FRONT, 720, 720, pixels);
         return pixels;
     }

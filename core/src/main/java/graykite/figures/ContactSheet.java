@@ -27,7 +27,8 @@ import java.util.TreeMap;
  * and from three quarters.
  */
 public final class ContactSheet {
-    private static final int WIDE = 1600;
+    private static final int WIDE = 1400;
+    private static final int CELL = 160;
     private static final int GAP = 10;
     private static final int EDGE = 28;
     private static final int LABEL = 20;
@@ -136,12 +137,12 @@ public final class ContactSheet {
             }
         }
         if (!visemes.isEmpty()) {
-            rows.add(new Row("Visemes", 185, visemes));
+            rows.add(new Row("Visemes", CELL, visemes));
         }
         List<Cell> poses = new ArrayList<>();
         others.forEach((name, pose) -> poses.add(new Cell(name, "", values(pose), faces)));
         if (!poses.isEmpty()) {
-            rows.add(new Row("Expressions", 185, poses));
+            rows.add(new Row("Expressions", CELL, poses));
         }
         Map<Channel.Group, List<Cell>> groups = new LinkedHashMap<>();
         for (int c = 0; c < character.channels().size(); c++) {
@@ -155,7 +156,7 @@ public final class ContactSheet {
             }
         }
         groups.forEach((group, cells) ->
-                rows.add(new Row("Channels: " + group.name().toLowerCase(java.util.Locale.ROOT), 185, cells)));
+                rows.add(new Row("Channels: " + group.name().toLowerCase(java.util.Locale.ROOT), CELL, cells)));
         return rows;
     }
 

@@ -47,10 +47,17 @@ public final class Ensemble {
     /**
      * Somebody to be put on stage.
      *
+     * @param deformer of the character; making one takes a moment, so whoever has one hands it over
      * @param line what it says there; none for one who only listens
      * @param start when that begins, in seconds of the shot
      */
-    public record Role(Character character, MouthChart chart, Optional<Performance> line, double start) {}
+    public record Role(
+            Character character, MouthChart chart, Deformer deformer, Optional<Performance> line, double start) {
+        /** With a deformer made for the occasion. */
+        public Role(Character character, MouthChart chart, Optional<Performance> line, double start) {
+            this(character, chart, new Deformer(character), line, start);
+        }
+    }
 
     private record Actor(
             Character character,
@@ -74,8 +81,13 @@ public final class Ensemble {
 
     /** One who speaks alone. */
     public static Ensemble solo(Performance performance) {
+        return solo(performance, new Deformer(performance.character()));
+    }
+
+    /** One who speaks alone, with a deformer that is at hand already. */
+    public static Ensemble solo(Performance performance, Deformer deformer) {
         Character c = performance.character();
-        Actor actor = new Actor(c, Optional.of(performance), 0, performance, Vec.ZERO, new Deformer(c), List.of());
+        Actor actor = new Actor(c, Optional.of(performance), 0, performance, Vec.ZERO, deformer, List.of());
         return new Ensemble(List.of(actor), performance.duration());
     }
 
@@ -109,7 +121,7 @@ public final class Ensemble {
                     role.start(),
                     Performance.of(role.character(), role.chart(), nothing),
                     place,
-                    new Deformer(role.character()),
+                    role.deformer(),
                     glances(roles, i)));
         }
         return new Ensemble(actors, duration);

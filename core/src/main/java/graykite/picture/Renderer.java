@@ -252,22 +252,28 @@ public final class Renderer {
         float cy = scene.screenY[c];
         float inverse = 1 / ((bx - ax) * (cy - ay) - (cx - ax) * (by - ay));
         Texture texture = scene.textureOf(t);
+        // Shares of the corners change evenly along a row, and so do the coordinates.
+        float u = ((bx - x) * (cy - y) - (cx - x) * (by - y)) * inverse;
+        float v = ((cx - x) * (ay - y) - (ax - x) * (cy - y)) * inverse;
+        float stepU = (by - cy) * inverse;
+        float stepV = (cy - ay) * inverse;
+        float s = across(t, a, b, c, u, v, 0);
+        float down = across(t, a, b, c, u, v, 1);
+        float stepS = across(t, a, b, c, u + stepU, v + stepV, 0) - s;
+        float stepDown = across(t, a, b, c, u + stepU, v + stepV, 1) - down;
         for (int at = from; at < to; at++) {
-            if (w > depth[at]) {
-                float u = ((bx - x) * (cy - y) - (cx - x) * (by - y)) * inverse;
-                float v = ((cx - x) * (ay - y) - (ax - x) * (cy - y)) * inverse;
-                float rest = 1 - u - v;
-                int opacity = texture.opacity(
-                        u * scene.uv(t, a, 0) + v * scene.uv(t, b, 0) + rest * scene.uv(t, c, 0),
-                        u * scene.uv(t, a, 1) + v * scene.uv(t, b, 1) + rest * scene.uv(t, c, 1));
-                if (opacity >= 128) {
-                    depth[at] = w;
-                    seen[at] = tag;
-                }
+            if (w > depth[at] && texture.opacity(s, down) >= 128) {
+                depth[at] = w;
+                seen[at] = tag;
             }
             w += stepX;
-            x += 1;
+            s += stepS;
+            down += stepDown;
         }
+    }
+
+    private float across(int t, int a, int b, int c, float u, float v, int which) {
+        return u * scene.uv(t, a, which) + v * scene.uv(t, b, which) + (1 - u - v) * scene.uv(t, c, which);
     }
 
     private static int ceil(float x) {

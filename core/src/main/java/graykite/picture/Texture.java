@@ -5,46 +5,63 @@ import static graykite.base.Require.requireThat;
 /**
  * A picture that is laid over a surface. Rows from the top; u runs to the right and v downwards, both 0 to 1, and repeat
  * beyond.
- *
- * @param pixels 0xAARRGGBB, sRGB, not premultiplied; shared, not to be written to
  */
-public record Texture(int width, int height, int[] pixels) {
+public final class Texture {
     /** Pixels a side that a texture may have. */
     public static final int LARGEST = 8192;
 
     private static final float[] LINEAR = linear();
 
-    public Texture {
+    private final int width;
+    private final int height;
+    private final int[] pixels;
+    private final boolean holes;
+
+    /** @param pixels 0xAARRGGBB, sRGB, not premultiplied; shared, not to be written to */
+    public Texture(int width, int height, int[] pixels) {
         requireThat(
                 width > 0 && height > 0 && width <= LARGEST && height <= LARGEST,
                 "A texture has 1 to 8192 pixels a side.");
         requireThat(pixels.length == width * height, "A texture holds all its pixels.");
+        this.width = width;
+        this.height = height;
+        this.pixels = pixels;
+        boolean some = false;
+        for (int pixel : pixels) {
+            some |= pixel >>> 24 < 128;
+        }
+        this.holes = some;
+    }
+
+    public int width() {
+        return width;
+    }
+
+    public int height() {
+        return height;
+    }
+
+    /** Shared, not to be written to. */
+    public int[] pixels() {
+        return pixels;
     }
 
     /** True when some of it is transparent. */
     public boolean hasHoles() {
-        for (int pixel : pixels) {
-            if (pixel >>> 24 < 128) {
-                return true;
-            }
-        }
-        return false;
+        return holes;
     }
 
     /** Opacity of the nearest pixel, 0 to 255. */
     int opacity(float u, float v) {
-        return pixels[
-                        wrapped((int) Math.floor(v * height), height) * width
-                                + wrapped((int) Math.floor(u * width), width)]
-                >>> 24;
+        return pixels[wrapped(floor(v * height), height) * width + wrapped(floor(u * width), width)] >>> 24;
     }
 
     /** Linear red, green and blue at a place, blended between the four nearest pixels; transparent ones do not count. */
     void sample(float u, float v, float[] out) {
         float x = u * width - 0.5f;
         float y = v * height - 0.5f;
-        int x0 = (int) Math.floor(x);
-        int y0 = (int) Math.floor(y);
+        int x0 = floor(x);
+        int y0 = floor(y);
         float fx = x - x0;
         float fy = y - y0;
         float red = 0;
@@ -63,6 +80,12 @@ public record Texture(int width, int height, int[] pixels) {
         out[0] = red * scale;
         out[1] = green * scale;
         out[2] = blue * scale;
+    }
+
+    /** Cheaper than the library's, which minds what does not come here. */
+    private static int floor(float x) {
+        int whole = (int) x;
+        return x < whole ? whole - 1 : whole;
     }
 
     private static int wrapped(int at, int size) {

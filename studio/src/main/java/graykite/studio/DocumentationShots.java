@@ -3,19 +3,25 @@ package graykite.studio;
 import graykite.base.AtomicFiles;
 import graykite.media.SoundReader;
 import graykite.media.WavFiles;
+import graykite.performance.PoseKey;
 import graykite.picture.Picture;
 import graykite.picture.Png;
+import graykite.project.Companion;
 import graykite.project.Project;
 import graykite.project.Shot;
 import graykite.project.SoundFile;
 import graykite.sound.Sound;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Workspace;
+import graykite.studio.view.BringInOverlay;
+import graykite.studio.view.LandmarkOverlay;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.animation.PauseTransition;
 import javafx.scene.image.PixelFormat;
@@ -92,14 +98,68 @@ final class DocumentationShots {
                 () -> {
                     window.face().camera().set(graykite.picture.Camera.FRONT);
                     window.knot().set(Knot.CAST);
+                    window.trial().memberId().set("pim");
+                    window.trial().show("Glad");
                 },
                 acted);
+        addCast(acted);
         add(
                 "reading-in-progress",
                 this::startLongReading,
                 () -> workspace.jobs().running().get().startsWith("Reading")
                         && workspace.jobs().fraction().get() > 0.35);
         next();
+    }
+
+    /** The cast at work: poses, a rig check, a stranger's shapes, a picture with landmarks, company on stage. */
+    private void addCast(BooleanSupplier acted) {
+        Workspace workspace = window.workspace();
+        add(
+                "company",
+                () -> {
+                    window.face().camera().set(graykite.picture.Camera.FRONT);
+                    workspace.editShot("Company", 0, s -> s.withCompany(
+                                    List.of(new Companion("pim", Optional.of("line-2"), 6)))
+                            .withKeys(List.of(
+                                    new PoseKey(0.5, "Sceptical", 1, 0.3), new PoseKey(3.4, "Resolute", 0.8, 0.3))));
+                    window.knot().set(Knot.ACTING);
+                    window.player().seek(2.3);
+                },
+                () -> workspace.ensemble().get().map(e -> e.size() == 2).orElse(false));
+        add(
+                "",
+                () -> {
+                    window.knot().set(Knot.CAST);
+                    window.bringIn().add(DocumentationFigures.flawed());
+                },
+                () -> workspace.jobs().message().get().contains("faults"));
+        add("rig-check", () -> window.scrollDesk(0.10), () -> true);
+        add(
+                "",
+                () -> window.bringIn().take(DocumentationFigures.objFolder()),
+                () -> overlay() instanceof BringInOverlay);
+        add("bring-in", () -> {}, () -> true);
+        add(
+                "",
+                () -> {
+                    ((BringInOverlay) overlay()).close();
+                    window.bringIn().add(DocumentationFigures.strangers());
+                },
+                () -> window.trial()
+                        .figure()
+                        .get()
+                        .map(f -> f.name().equals("harbour_master"))
+                        .orElse(false));
+        add("assign-shapes", () -> window.scrollDesk(0.22), () -> true);
+        add(
+                "landmarks",
+                () -> DocumentationFigures.landmarks(window.root()).open(),
+                () -> overlay() instanceof LandmarkOverlay);
+        add("", () -> ((LandmarkOverlay) overlay()).close(), acted);
+    }
+
+    private javafx.scene.Node overlay() {
+        return window.root().getChildren().getLast();
     }
 
     private void add(String name, Runnable prepare, BooleanSupplier ready) {

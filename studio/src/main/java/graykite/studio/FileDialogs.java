@@ -93,7 +93,7 @@ final class FileDialogs {
 
     void saveThen(Runnable then) {
         if (workspace.file().get().isPresent()) {
-            workspace.save(workspace.file().get().get(), then);
+            workspace.documents().save(workspace.file().get().get(), then);
         } else {
             saveAsThen(then);
         }
@@ -104,7 +104,9 @@ final class FileDialogs {
         chooser.setInitialFileName(workspace.project().title() + ProjectFiles.EXTENSION);
         chosen(chooser.showSaveDialog(stage)).ifPresent(path -> {
             boolean named = path.toString().endsWith(ProjectFiles.EXTENSION);
-            workspace.save(named ? path : path.resolveSibling(path.getFileName() + ProjectFiles.EXTENSION), then);
+            workspace
+                    .documents()
+                    .save(named ? path : path.resolveSibling(path.getFileName() + ProjectFiles.EXTENSION), then);
         });
     }
 

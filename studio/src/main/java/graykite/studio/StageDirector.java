@@ -24,6 +24,7 @@ final class StageDirector {
     private final ObjectProperty<Knot> knot;
     private Optional<Object> shown = Optional.empty();
     private Optional<StageView.Troupe> troupe = Optional.empty();
+    private Optional<Runnable> lineShown = Optional.empty();
 
     StageDirector(Workspace workspace, Player player, StageView stage, Trial trial, ObjectProperty<Knot> knot) {
         this.workspace = workspace;
@@ -75,7 +76,7 @@ final class StageDirector {
 
     private void alone(Character figure, double[] values) {
         if (!shown.map(s -> s == figure).orElse(false)) {
-            Deformer deformer = new Deformer(figure);
+            Deformer deformer = workspace.figures().deformer(figure);
             put(figure, new StageView.Troupe() {
                 @Override
                 public List<Surface> surfaces(List<double[]> all) {
@@ -92,6 +93,8 @@ final class StageDirector {
     }
 
     private void together(Ensemble ensemble) {
+        lineShown.ifPresent(stage::whenFirstShown);
+        lineShown = Optional.empty();
         if (!shown.map(s -> s == ensemble).orElse(false)) {
             put(ensemble, new StageView.Troupe() {
                 @Override
@@ -108,6 +111,11 @@ final class StageDirector {
         double ahead =
                 player.playing().get() ? stage.expectedDelay() * player.speed().get() : 0;
         stage.show(troupe.orElseThrow(), ensemble.at(player.time().get() + ahead));
+    }
+
+    /** Calls back once, when the first picture of a line is on screen. */
+    void whenLineShown(Runnable action) {
+        lineShown = Optional.of(action);
     }
 
     private void put(Object who, StageView.Troupe newTroupe) {

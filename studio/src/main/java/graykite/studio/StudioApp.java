@@ -61,7 +61,7 @@ public final class StudioApp {
 
     /** Opens everything once and leaves, so that the launcher can keep what Java learned for a faster start. */
     private static void rehearse(Stage stage, StudioWindow window) {
-        window.face().whenFirstShown(() -> {
+        window.whenLineShown(() -> {
             window.player().play();
             PauseTransition playing = new PauseTransition(Duration.seconds(3));
             playing.setOnFinished(e -> stage.hide());

@@ -75,9 +75,10 @@ public final class StudioWindow {
     private final Trial trial;
     private final BringIn bringIn;
     private final StageDirector director;
-    private Optional<StartScreen> startScreen = Optional.empty();
+    private final Greeter greeter;
     private boolean fillingLines;
     private Optional<Character> mouthsOf = Optional.empty();
+    private Optional<MouthPictures> mouths = Optional.empty();
 
     StudioWindow(Stage stage, Workspace workspace, Player player, Autosave autosave) {
         this.stage = stage;
@@ -91,8 +92,8 @@ public final class StudioWindow {
         this.trial = new Trial(workspace);
         this.bringIn = new BringIn(stage, workspace, trial, root, knot, this::cast, this::keyPose);
         this.director = new StageDirector(workspace, player, face, trial, knot);
-        makeDesks();
         this.actions = new WindowActions(this, files, root).list();
+        this.greeter = new Greeter(this, files, root, autosave);
         layOut();
         watch();
         KeyBindings.install(root, actions, this::overlayOpen);
@@ -124,7 +125,17 @@ public final class StudioWindow {
     }
 
     public CastDesk cast() {
-        return (CastDesk) desks.get(Knot.CAST);
+        return (CastDesk) desk(Knot.CAST);
+    }
+
+    /** Scrolls the open desk: 0 its top, 1 its end. */
+    void scrollDesk(double share) {
+        deskPane.setVvalue(share);
+    }
+
+    /** Calls back once, when the first picture of a line is on screen. */
+    void whenLineShown(Runnable action) {
+        director.whenLineShown(action);
     }
 
     /** Brings characters in. */
@@ -138,19 +149,22 @@ public final class StudioWindow {
     }
 
     public DeliveryDesk delivery() {
-        return (DeliveryDesk) desks.get(Knot.DELIVERY);
+        return (DeliveryDesk) desk(Knot.DELIVERY);
     }
 
     // --- building ------------------------------------------------------------------------------------------------
 
-    private void makeDesks() {
-        desks.put(Knot.CAST, new CastDesk(workspace, trial, root, bringIn));
-        desks.put(Knot.VOICE, new VoiceDesk(workspace, files::chooseRecording));
-        desks.put(Knot.READING, new ReadingDesk(workspace, files::chooseScript));
-        desks.put(Knot.MOUTH, new MouthDesk(workspace));
-        desks.put(Knot.ACTING, new ActingDesk(workspace, this::keyPose));
-        desks.put(Knot.PROOF, new ProofDesk(workspace));
-        desks.put(Knot.DELIVERY, new DeliveryDesk(workspace, face.camera()::get));
+    /** Desks are made when they are first opened: a start shows one of seven. */
+    private Desk desk(Knot station) {
+        return desks.computeIfAbsent(station, k -> switch (k) {
+            case CAST -> new CastDesk(workspace, trial, root, bringIn);
+            case VOICE -> new VoiceDesk(workspace, files::chooseRecording);
+            case READING -> new ReadingDesk(workspace, files::chooseScript);
+            case MOUTH -> new MouthDesk(workspace);
+            case ACTING -> new ActingDesk(workspace, this::keyPose);
+            case PROOF -> new ProofDesk(workspace);
+            case DELIVERY -> new DeliveryDesk(workspace, face.camera()::get);
+        });
     }
 
     private void layOut() {
@@ -247,12 +261,12 @@ public final class StudioWindow {
             autosave.clear();
             refresh();
         });
-        workspace.selection().addListener((o, b, n) -> desks.get(knot.get()).refresh());
-        workspace.keyIndex().addListener((o, b, n) -> {
+        workspace.selection().addListener((o, b, n) -> desk(knot.get()).refresh());
+        workspace.keys().index().addListener((o, b, n) -> {
             if (n.intValue() >= 0) {
                 knot.set(Knot.ACTING);
             }
-            desks.get(knot.get()).refresh();
+            desk(knot.get()).refresh();
         });
         workspace.sound().addListener((o, b, sound) -> refresh());
         workspace.stageSound().addListener((o, b, sound) -> sound.ifPresent(player::load));
@@ -276,10 +290,16 @@ public final class StudioWindow {
                 .thenAccept(pictures -> Platform.runLater(() -> {
                     if (mouthsOf.map(c -> c == character).orElse(false)) {
                         sheet.setMouths(pictures, MouthChart.nearest(character));
-                        ((MouthDesk) desks.get(Knot.MOUTH)).show(character, pictures);
+                        mouths = Optional.of(pictures);
+                        showChart();
                         refresh();
                     }
                 }));
+    }
+
+    private void showChart() {
+        mouths.filter(m -> desks.containsKey(Knot.MOUTH))
+                .ifPresent(m -> ((MouthDesk) desk(Knot.MOUTH)).show(mouthsOf.orElseThrow(), m));
     }
 
     /** Keys a pose at the playhead; a key that stands there already is replaced. */
@@ -311,7 +331,10 @@ public final class StudioWindow {
     }
 
     private void openDesk(Knot now) {
-        Desk desk = desks.get(now);
+        Desk desk = desk(now);
+        if (now == Knot.MOUTH) {
+            showChart();
+        }
         desk.refresh();
         deskPane.setContent(desk);
         deskPane.setVvalue(0);
@@ -323,7 +346,7 @@ public final class StudioWindow {
         lines.setValue(workspace.shot().orElse(null));
         lines.setDisable(workspace.project().shots().isEmpty());
         fillingLines = false;
-        desks.get(knot.get()).refresh();
+        desk(knot.get()).refresh();
         string.update(readiness::of, palette());
         String name = workspace
                 .file()
@@ -347,65 +370,27 @@ public final class StudioWindow {
 
     /** Shows the start screen. */
     public void greet() {
-        showStart();
-    }
-
-    private void showStart() {
-        StartScreen start = new StartScreen(workspace, autosave.rescues(), new StartScreen.Asks() {
-            @Override
-            public void demo() {
-                openDemo();
-            }
-
-            @Override
-            public void openDialog() {
-                files.chooseProject();
-            }
-
-            @Override
-            public void recordingDialog() {
-                files.chooseRecording(false);
-            }
-
-            @Override
-            public void open(Path project) {
-                openProject(project);
-            }
-
-            @Override
-            public void recover(Autosave.Rescue rescue) {
-                workspace.jobs().start("Recovering", p -> ProjectFiles.open(rescue.file()), project -> {
-                    workspace.replaceProject(graykite.project.Project.empty(), Optional.empty());
-                    workspace.edit("Recover", p -> project);
-                    autosave.delete(rescue.file());
-                    hideStart();
-                });
-            }
-        });
-        startScreen.ifPresent(old -> root.getChildren().remove(old));
-        startScreen = Optional.of(start);
-        root.getChildren().add(start);
+        greeter.show();
     }
 
     private void hideStart() {
-        startScreen.ifPresent(s -> root.getChildren().remove(s));
-        startScreen = Optional.empty();
+        greeter.hide();
         sheet.requestFocus();
     }
 
     public void openDemo() {
-        files.unlessUnsaved(() -> workspace.openDemo(this::hideStart));
+        files.unlessUnsaved(() -> workspace.documents().openDemo(this::hideStart));
     }
 
     public void openProject(Path path) {
-        files.unlessUnsaved(() -> workspace.open(path, this::hideStart));
+        files.unlessUnsaved(() -> workspace.documents().open(path, this::hideStart));
     }
 
     /** Stops everything; the last state of unsaved work stays on disk only when the program did not end by itself. */
     public void close() {
         player.close();
         face.close();
-        cast().close();
+        Optional.ofNullable(desks.get(Knot.CAST)).ifPresent(d -> ((CastDesk) d).close());
         workspace.jobs().close();
         autosave.close();
     }
@@ -465,7 +450,7 @@ public final class StudioWindow {
 
     /** Reads the line with what stands on the Reading desk. */
     void readNow() {
-        ((ReadingDesk) desks.get(Knot.READING)).readNow();
+        ((ReadingDesk) desk(Knot.READING)).readNow();
     }
 
     private boolean overlayOpen() {

@@ -68,7 +68,11 @@ final class WindowActions {
                     window.delivery().exportWithDialog();
                 }),
                 UserAction.of("Acting", "Key the chosen pose", "K", window::keyChosenPose),
-                UserAction.of("Acting", "Delete the chosen key", "Delete", window.workspace()::deleteKey),
+                UserAction.of(
+                        "Acting",
+                        "Delete the chosen key",
+                        "Delete",
+                        window.workspace().keys()::delete),
                 UserAction.of("Cast", "Check the rig", "", () -> {
                     window.knot().set(Knot.CAST);
                     window.cast().checkRig();

@@ -26,7 +26,7 @@ final class WindowTiming {
 
     /** Waits for the first picture of a line and goes on from there. */
     void begin() {
-        window.face().whenFirstShown(() -> {
+        window.whenLineShown(() -> {
             ProcessHandle.current()
                     .info()
                     .startInstant()

@@ -215,7 +215,7 @@ class CastWindowTest {
         // Saved and opened again, everything is there: the figure, what was assigned, who speaks.
         Path file = folder.resolve("harbour.kite");
         onFx(() -> {
-            workspace.save(file, () -> {});
+            workspace.documents().save(file, () -> {});
             return null;
         });
         await(() -> !workspace.dirty());
@@ -274,8 +274,8 @@ class CastWindowTest {
         assertEquals(
                 2.0, onFx(() -> workspace.shot().orElseThrow().keys().getFirst().time()), 1e-9);
         onFx(() -> {
-            workspace.keyIndex().set(0);
-            workspace.deleteKey();
+            workspace.keys().index().set(0);
+            workspace.keys().delete();
             return null;
         });
         assertTrue(onFx(() -> workspace.shot().orElseThrow().keys().isEmpty()));

@@ -133,7 +133,7 @@ class WindowTest {
         // Save, go on, save with Ctrl+S, open again: everything is there.
         Path file = folder.resolve("ferry.kite");
         onFx(() -> {
-            workspace.save(file, () -> {});
+            workspace.documents().save(file, () -> {});
             return null;
         });
         await(() -> !workspace.dirty());

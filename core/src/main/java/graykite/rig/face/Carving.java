@@ -78,16 +78,16 @@ final class Carving {
         Vec back = new Vec(side * Math.sin(off), 0, -Math.cos(off));
         Vec out = new Vec(side * Math.cos(off), 0, Math.sin(off));
         mesh.grid(
-                22,
-                34,
+                17,
+                26,
                 true,
                 (u, v) -> {
                     double turn = -side * 2 * Math.PI * v;
-                    double r = u < 0.68 ? u / 0.68 : 1 - 0.62 * (u - 0.68) / 0.32;
+                    double r = u < 0.68 ? u / 0.68 : 1 - 0.8 * (u - 0.68) / 0.32;
                     double rear = smooth(-0.55, 0.35, Math.cos(turn));
                     double low = Math.max(0, -Math.sin(turn));
                     double height =
-                            u < 0.68 ? relief(r, rear, low) : mix(relief(1, rear, low), -13, smooth(0.68, 1, u));
+                            u < 0.68 ? relief(r, rear, low) : mix(relief(1, rear, low), -24, smooth(0.68, 1, u));
                     double narrow = 1 - 0.30 * Math.pow(low, 1.5);
                     double tall = plan.tall() * 0.5 * r * Math.sin(turn) * (1 - 0.06 * low);
                     double wide = plan.tall() * 0.33 * r * Math.cos(turn) * narrow - 0.20 * tall * 0.6;

@@ -111,8 +111,8 @@ final class DeckhandWardrobe {
         double start = random.nextDouble(0, 6.28);
         double hand = random.nextBoolean() ? 1 : -1;
         mesh.grid(
-                8,
-                11,
+                7,
+                10,
                 true,
                 (u, v) -> {
                     double polar = Math.PI * mix(0.01, 0.99, u);
@@ -134,8 +134,8 @@ final class DeckhandWardrobe {
         MeshBuilder mesh = new MeshBuilder("jersey", Carving.CLOTH, joint);
         Carving.latheDown(
                 mesh,
-                48,
-                72,
+                38,
+                64,
                 (u, turn) -> {
                     double s = Math.sin(turn);
                     double c = Math.cos(turn);

@@ -63,7 +63,7 @@ public final class Odile {
                 (down, turn) -> {
                     double a = Math.abs(turn);
                     double flow =
-                            15 * a + 4.2 * down * (1 - smooth(1.2, 3.0, a)) * 2.2 + 0.6 * Math.sin(5 * down + 3 * a);
+                            10 * a + 4.2 * down * (1 - smooth(1.2, 3.0, a)) * 2.2 + 0.6 * Math.sin(5 * down + 3 * a);
                     double strand = Math.pow(Math.abs(Math.sin(flow)), 0.6);
                     double fine = 0.35 * Math.sin(flow * 3.1 + 1);
                     double full = 7.5 + 4 * Math.sin(Math.PI * Math.min(1, down * 0.9)) * smooth(0.9, 1.4, a);
@@ -72,8 +72,8 @@ public final class Odile {
                 },
                 SILVER,
                 STEEL.times(0.8),
-                28,
-                168);
+                24,
+                132);
     }
 
     /** The masses of her head: long, firm jaw, high cheekbones, a strong straight nose. */

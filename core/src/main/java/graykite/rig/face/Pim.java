@@ -51,8 +51,8 @@ public final class Pim {
                 (down, turn) -> 4.5 + 0.8 * Math.sin(turn * 31) * Math.sin(down * 22),
                 BROWN.mix(RAVEN, 0.5),
                 RAVEN,
-                20,
-                90));
+                14,
+                60));
         worn.add(DeckhandWardrobe.curls(plan, head, 42, RAVEN, BROWN, 5));
         worn.add(DeckhandWardrobe.cap(head, 42, Colour.srgb(0x2B6E78), Colour.srgb(0x235A63)));
         worn.add(DeckhandWardrobe.jersey(body, Colour.srgb(0xE6E0D2), Colour.srgb(0x8E3B34)));

@@ -108,8 +108,8 @@ final class SkipperWardrobe {
         MeshBuilder knit = new MeshBuilder("jersey", Carving.CLOTH, joint);
         Carving.latheDown(
                 knit,
-                44,
-                90,
+                36,
+                72,
                 (u, turn) -> {
                     double s = Math.sin(turn);
                     double c = Math.cos(turn);

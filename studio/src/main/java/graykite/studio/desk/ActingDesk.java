@@ -54,8 +54,9 @@ public final class ActingDesk extends Desk {
                 1,
                 v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
                 this::begin,
-                v -> workspace.editKey(
-                        "Strength of the pose", gesture, k -> new PoseKey(k.time(), k.pose(), v, k.ease())));
+                v -> workspace
+                        .keys()
+                        .edit("Strength of the pose", gesture, k -> new PoseKey(k.time(), k.pose(), v, k.ease())));
         ease = new Parts.Tuner(
                 "Ease",
                 "How long the face takes to get there",
@@ -64,8 +65,9 @@ public final class ActingDesk extends Desk {
                 PoseKey.USUAL_EASE,
                 v -> String.format(Locale.ROOT, "%.2f s", v),
                 this::begin,
-                v -> workspace.editKey(
-                        "Ease of the pose", gesture, k -> new PoseKey(k.time(), k.pose(), k.strength(), v)));
+                v -> workspace
+                        .keys()
+                        .edit("Ease of the pose", gesture, k -> new PoseKey(k.time(), k.pose(), k.strength(), v)));
         keyCard = keyCard();
         getChildren()
                 .addAll(
@@ -93,7 +95,7 @@ public final class ActingDesk extends Desk {
         pose.setOnAction(e -> {
             if (!filling && pose.getValue() != null) {
                 String chosen = pose.getValue();
-                workspace.editKey("Change the pose", 0, k -> new PoseKey(k.time(), chosen, k.strength(), k.ease()));
+                workspace.keys().edit("Change the pose", 0, k -> new PoseKey(k.time(), chosen, k.strength(), k.ease()));
             }
         });
         Button key = new Button("Key", new FontIcon(Feather.PLUS));
@@ -102,14 +104,18 @@ public final class ActingDesk extends Desk {
         Button delete = new Button("", new FontIcon(Feather.TRASH_2));
         delete.setTooltip(new Tooltip("Delete the chosen key (Delete)"));
         delete.setAccessibleText("Delete the chosen key");
-        delete.setOnAction(e -> workspace.deleteKey());
+        delete.setOnAction(e -> workspace.keys().delete());
         time.setPrefWidth(80);
         time.getStyleClass().add("figures");
         time.setAccessibleText("Time of the key, in seconds");
         time.setOnAction(e -> {
             try {
-                workspace.moveKey(
-                        Double.parseDouble(time.getText().replace(',', '.').replaceAll("[^0-9.]", "")), 0);
+                workspace
+                        .keys()
+                        .move(
+                                Double.parseDouble(
+                                        time.getText().replace(',', '.').replaceAll("[^0-9.]", "")),
+                                0);
             } catch (NumberFormatException none) {
                 refresh();
             }
@@ -229,7 +235,7 @@ public final class ActingDesk extends Desk {
     }
 
     private void refreshKey(Optional<Character> figure) {
-        Optional<PoseKey> chosen = workspace.chosenKey();
+        Optional<PoseKey> chosen = workspace.keys().chosen();
         filling = true;
         List<String> names = figure.map(f -> List.copyOf(f.poses().keySet())).orElse(List.of());
         if (!pose.getItems().equals(names)) {

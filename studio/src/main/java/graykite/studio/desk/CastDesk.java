@@ -93,7 +93,12 @@ public final class CastDesk extends Desk implements AutoCloseable {
         title.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(title, Priority.ALWAYS);
         getChildren().addAll(Parts.row(title, bringIn()), members, memberCard(), tabBar(), section);
-        trial.figure().addListener((o, b, n) -> refresh());
+        trial.figure().addListener((o, b, n) -> {
+            // Nothing is drawn for a desk that nobody looks at.
+            if (getScene() != null) {
+                refresh();
+            }
+        });
         tabs.get("Poses").setSelected(true);
     }
 

@@ -12,6 +12,7 @@ import graykite.studio.view.MouthPictures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
@@ -25,6 +26,7 @@ public final class MouthDesk extends Desk {
     private final Parts.Tuner smoothness;
     private final GridPane chart = new GridPane(10, 6);
     private long gesture;
+    private Optional<Character> shown = Optional.empty();
 
     public MouthDesk(Workspace workspace) {
         this.workspace = workspace;
@@ -82,6 +84,10 @@ public final class MouthDesk extends Desk {
     /** Shows the chart once the character is made. */
     public void show(Character character, MouthPictures pictures) {
         MouthChart standard = MouthChart.nearest(character);
+        if (shown.map(c -> c == character).orElse(false)) {
+            return;
+        }
+        shown = Optional.of(character);
         chart.getChildren().clear();
         int row = 0;
         for (Viseme viseme : Viseme.values()) {

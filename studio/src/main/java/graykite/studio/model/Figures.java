@@ -3,6 +3,7 @@ package graykite.studio.model;
 import graykite.project.Member;
 import graykite.rig.Cast;
 import graykite.rig.Character;
+import graykite.rig.Deformer;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.Map;
@@ -15,6 +16,7 @@ import java.util.concurrent.CompletableFuture;
 public final class Figures {
     private final Map<String, CompletableFuture<Character>> shipped = new HashMap<>();
     private final Map<Member, CompletableFuture<Character>> finished = new IdentityHashMap<>();
+    private final Map<Character, Deformer> deformers = new IdentityHashMap<>();
 
     /** @param first one that is on its way already, by its name */
     public Figures(String first, CompletableFuture<Character> figure) {
@@ -23,7 +25,19 @@ public final class Figures {
 
     /** The figure of a member of the cast, with what the user decided about it; may still be on its way. */
     public CompletableFuture<Character> of(Member member) {
-        return finished.computeIfAbsent(member, m -> base(m).thenApply(m::finished));
+        return finished.computeIfAbsent(
+                member, m -> base(m).thenApply(m::finished).thenApply(figure -> {
+                    // Made where the figure is opened, so that nobody waits for it later.
+                    deformer(figure);
+                    return figure;
+                }));
+    }
+
+    /** What moves a figure's meshes; made once for each. */
+    public Deformer deformer(Character figure) {
+        synchronized (deformers) {
+            return deformers.computeIfAbsent(figure, Deformer::new);
+        }
     }
 
     /** True when {@link #of} has the figure at hand. */

@@ -1,17 +1,11 @@
 package graykite.studio.model;
 
-import graykite.base.Progress;
-import graykite.format.ProjectFiles;
 import graykite.media.SoundReader;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
 import graykite.performance.Ensemble;
 import graykite.performance.Line;
 import graykite.performance.Performance;
-import graykite.performance.PoseKey;
-import graykite.picture.Camera;
-import graykite.picture.Png;
-import graykite.picture.Renderer;
 import graykite.project.Companion;
 import graykite.project.History;
 import graykite.project.Member;
@@ -19,12 +13,10 @@ import graykite.project.Project;
 import graykite.project.Shot;
 import graykite.project.SoundFile;
 import graykite.rig.Character;
-import graykite.rig.Deformer;
 import graykite.sound.Sound;
 import graykite.speech.Reader;
 import graykite.speech.Script;
 import graykite.speech.Timing;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
@@ -33,11 +25,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.UnaryOperator;
-import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 /**
@@ -46,6 +36,7 @@ import javafx.beans.property.SimpleObjectProperty;
  */
 public final class Workspace {
     private final Intake intake = new Intake(this);
+    private final Documents documents = new Documents(this);
     private final Jobs jobs;
     private final Settings settings;
     private final Figures figures;
@@ -61,7 +52,7 @@ public final class Workspace {
             new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Ensemble>> ensemble = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Sound>> stageSound = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final IntegerProperty keyIndex = new SimpleIntegerProperty(-1);
+    private final PoseKeys keys = new PoseKeys(this);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private Performance acted;
     private Shot actedShot;
@@ -81,7 +72,7 @@ public final class Workspace {
         history.addListener((o, before, now) -> refresh());
         shotId.addListener((o, before, now) -> {
             selection.set(Selection.NONE);
-            keyIndex.set(-1);
+            keys.index().set(-1);
             refresh();
         });
     }
@@ -131,45 +122,9 @@ public final class Workspace {
         return performance.getReadOnlyProperty();
     }
 
-    /** Which keyed pose of the line is chosen, -1 for none. */
-    public IntegerProperty keyIndex() {
-        return keyIndex;
-    }
-
-    /** The keyed pose that is chosen. */
-    public Optional<PoseKey> chosenKey() {
-        int at = keyIndex.get();
-        return shot().map(Shot::keys).filter(k -> at >= 0 && at < k.size()).map(k -> k.get(at));
-    }
-
-    /** Changes the chosen keyed pose. */
-    public void editKey(String name, long gesture, UnaryOperator<PoseKey> change) {
-        chosenKey().ifPresent(key -> {
-            PoseKey changed = change.apply(key);
-            editShot(name, gesture, s -> {
-                List<PoseKey> keys = new ArrayList<>(s.keys());
-                keys.set(keyIndex.get(), changed);
-                return s.withKeys(keys);
-            });
-            // Keys are kept in the order of time: the chosen one may have passed another.
-            shot().ifPresent(s -> keyIndex.set(s.keys().indexOf(changed)));
-        });
-    }
-
-    /** Moves the chosen keyed pose in time. */
-    public void moveKey(double time, long gesture) {
-        double latest = sound.get().map(s -> s.sound().duration()).orElse(Double.MAX_VALUE);
-        editKey("Move key", gesture, k -> new PoseKey(Math.clamp(time, 0, latest), k.pose(), k.strength(), k.ease()));
-    }
-
-    public void deleteKey() {
-        chosenKey().ifPresent(key -> {
-            editShot(
-                    "Delete key",
-                    0,
-                    s -> s.withKeys(s.keys().stream().filter(k -> k != key).toList()));
-            keyIndex.set(-1);
-        });
+    /** The keyed poses of the line. */
+    public PoseKeys keys() {
+        return keys;
     }
 
     public ObjectProperty<Selection> selection() {
@@ -362,7 +317,12 @@ public final class Workspace {
         List<Ensemble.Role> roles = new ArrayList<>();
         List<Sound> sounds = new ArrayList<>(List.of(sound.get().orElseThrow().sound()));
         List<Double> starts = new ArrayList<>(List.of(0.0));
-        roles.add(new Ensemble.Role(acted.character(), MouthChart.nearest(acted.character()), Optional.of(acted), 0));
+        roles.add(new Ensemble.Role(
+                acted.character(),
+                MouthChart.nearest(acted.character()),
+                figures.deformer(acted.character()),
+                Optional.of(acted),
+                0));
         for (Companion other : shot.company()) {
             Optional<Member> member = project().member(other.member());
             if (member.isEmpty()) {
@@ -383,10 +343,12 @@ public final class Workspace {
             roles.add(new Ensemble.Role(
                     figure,
                     MouthChart.nearest(figure),
+                    figures.deformer(figure),
                     line.flatMap(l -> heard.map(h -> perform(figure, l, h))),
                     other.start()));
         }
-        ensemble.set(Optional.of(roles.size() == 1 ? Ensemble.solo(acted) : Ensemble.of(roles)));
+        ensemble.set(Optional.of(
+                roles.size() == 1 ? Ensemble.solo(acted, figures.deformer(acted.character())) : Ensemble.of(roles)));
         stageSound.set(Optional.of(sounds.size() == 1 ? sounds.getFirst() : Sound.together(sounds, starts)));
     }
 
@@ -474,61 +436,15 @@ public final class Workspace {
         history.set(History.of(project));
     }
 
-    public void open(Path path, Runnable opened) {
-        jobs.start("Opening " + path.getFileName(), progress -> ProjectFiles.open(path), project -> {
-            replaceProject(project, Optional.of(path));
-            settings.addRecent(path);
-            jobs.say("Opened " + path.getFileName() + ".");
-            opened.run();
-        });
+    /** Opens and saves projects. */
+    public Documents documents() {
+        return documents;
     }
 
-    /** The face in the middle of the line, as a small PNG; none while the character is still being made. */
-    private static Optional<byte[]> thumbnail(Optional<Character> figure) {
-        if (figure.isEmpty()) {
-            return Optional.empty();
-        }
-        double[] values = figure.get().values(figure.get().poses().getOrDefault("Eh", graykite.rig.Pose.REST));
-        return Optional.of(
-                Png.bytes(new Renderer().draw(new Deformer(figure.get()).deform(values), Camera.FRONT, 96, 96)));
-    }
-
-    public void save(Path path, Runnable done) {
-        Project project = project();
-        Optional<Character> figure =
-                figures.isReady(speaker()) ? Optional.of(character().join()) : Optional.empty();
-        jobs.start(
-                "Saving " + path.getFileName(),
-                progress -> {
-                    ProjectFiles.save(project, thumbnail(figure), path);
-                    return path;
-                },
-                written -> {
-                    file.set(Optional.of(path));
-                    saved.set(project);
-                    settings.addRecent(path);
-                    jobs.say("Saved " + path.getFileName() + ".");
-                    done.run();
-                });
-    }
-
-    /** Reads the demo that ships with Gray Kite. */
-    public void openDemo(Runnable opened) {
-        jobs.start("Opening the demo", Workspace::demo, project -> {
-            replaceProject(project, Optional.empty());
-            jobs.say("The demo: six lines from the night ferry. Press Space to play.");
-            opened.run();
-        });
-    }
-
-    private static Project demo(Progress progress) {
-        try (var in = Workspace.class.getResourceAsStream("/graykite/demo/demo.kite")) {
-            if (in == null) {
-                throw new IllegalStateException("The demo project is missing.");
-            }
-            return ProjectFiles.read(in, "demo.kite");
-        } catch (IOException failure) {
-            throw new IllegalStateException("The demo project cannot be read.", failure);
-        }
+    /** Remembers that the project is now this file. */
+    void savedAs(Path path, Project project) {
+        file.set(Optional.of(path));
+        saved.set(project);
+        settings.addRecent(path);
     }
 }

@@ -31,13 +31,18 @@ public final class BringInOverlay extends Overlay {
         Character character = found.character();
         Label title = new Label("Found in " + file);
         title.getStyleClass().add("title");
-        HBox pictures =
-                new HBox(8, portrait(character, "Rest"), portrait(character, "Ah"), portrait(character, "Glad"));
+        HBox pictures = new HBox(8);
+        for (String pose : List.of("Rest", "Ah", "Ih", "Glad")) {
+            if (character.poses().containsKey(pose) && pictures.getChildren().size() < 3) {
+                pictures.getChildren().add(portrait(character, pose));
+            }
+        }
         VBox facts = new VBox(4);
         line(
                 facts,
-                character.triangleCount() + " triangles in " + character.parts().size() + " pieces, "
-                        + character.channels().size() + " channels",
+                counted(character.triangleCount(), "triangle") + " in "
+                        + counted(character.parts().size(), "piece") + ", "
+                        + counted(character.channels().size(), "channel"),
                 "label");
         long sure = found.matches().stream()
                 .filter(m -> m.certainty() >= Match.SURE)
@@ -46,13 +51,16 @@ public final class BringInOverlay extends Overlay {
         if (!found.matches().isEmpty()) {
             line(
                     facts,
-                    sure + " channels recognised by their names"
+                    counted(sure, "channel") + " recognised by name"
                             + (guesses > 0 ? ", " + guesses + " guessed: look at them under Shapes" : ""),
                     "label");
         }
         int unused = Matching.unused(character).size();
         if (unused > 0) {
-            line(facts, unused + " channels mean nothing yet; they can be assigned or tried by hand", "label");
+            line(
+                    facts,
+                    counted(unused, "channel") + " without a meaning yet, to be assigned or tried by hand",
+                    "label");
         }
         List<Viseme> missing = MouthChart.missing(character);
         line(
@@ -80,6 +88,10 @@ public final class BringInOverlay extends Overlay {
         buttons.setAlignment(Pos.CENTER_RIGHT);
         VBox.setVgrow(facts, Priority.ALWAYS);
         card().getChildren().addAll(title, pictures, facts, buttons);
+    }
+
+    private static String counted(long number, String what) {
+        return String.format(java.util.Locale.ROOT, "%,d %s%s", number, what, number == 1 ? "" : "s");
     }
 
     private static void line(VBox into, String text, String style) {

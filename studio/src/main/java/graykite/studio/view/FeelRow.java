@@ -54,7 +54,7 @@ final class FeelRow {
             double at = scale.xOf(key.time());
             double to = Math.max(at + 2, scale.xOf(end));
             boolean rest = key.pose().equals("Rest");
-            boolean chosen = workspace.keyIndex().get() == k;
+            boolean chosen = workspace.keys().index().get() == k;
             Color plum = palette.plum();
             g.setFill(new Color(plum.getRed(), plum.getGreen(), plum.getBlue(), rest ? 0.08 : chosen ? 0.5 : 0.25));
             g.fillPolygon(new double[] {from, at, to, to}, new double[] {bottom, top + 3, top + 3, bottom}, 4);

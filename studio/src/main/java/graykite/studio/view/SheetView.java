@@ -15,10 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.control.ContextMenu;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollBar;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
@@ -93,7 +90,7 @@ public final class SheetView extends Pane {
             draw();
         });
         workspace.selection().addListener((o, b, n) -> draw());
-        workspace.keyIndex().addListener((o, b, n) -> draw());
+        workspace.keys().index().addListener((o, b, n) -> draw());
         workspace.jobs().running().addListener((o, b, n) -> draw());
         player.time().addListener((o, b, n) -> {
             follow();
@@ -249,7 +246,9 @@ public final class SheetView extends Pane {
             }
         });
         canvas.setOnScroll(this::scrolled);
-        canvas.setOnContextMenuRequested(e -> menuAt(e.getX(), e.getY()).show(canvas, e.getScreenX(), e.getScreenY()));
+        canvas.setOnContextMenuRequested(e -> new SheetMenu(workspace, player, this)
+                .at(wordAt(e.getX()), e.getX(), e.getY())
+                .show(canvas, e.getScreenX(), e.getScreenY()));
     }
 
     private void pressed(MouseEvent e) {
@@ -286,7 +285,8 @@ public final class SheetView extends Pane {
     private void pressedFeel(double x, double y) {
         Optional<Integer> edge = FeelRow.edgeAt(workspace, scale, x, y);
         workspace
-                .keyIndex()
+                .keys()
+                .index()
                 .set(edge.or(() -> FeelRow.keyAt(workspace, timeAt(x))).orElse(-1));
         if (edge.isPresent()) {
             gesture = workspace.newGesture();
@@ -316,7 +316,7 @@ public final class SheetView extends Pane {
                         .set(Optional.of(new TimeRange(Math.min(rangeFrom, other), Math.max(rangeFrom, other))));
             }
             case KEY -> {
-                workspace.moveKey(magnet(time, e.isAltDown()), gesture);
+                workspace.keys().move(magnet(time, e.isAltDown()), gesture);
                 player.seek(time);
             }
             case PAN -> {
@@ -403,48 +403,6 @@ public final class SheetView extends Pane {
             }
         }
         workspace.selection().set(new Selection(word.get(), phone));
-    }
-
-    private ContextMenu menuAt(double x, double y) {
-        ContextMenu menu = new ContextMenu();
-        if (SheetRows.inFeel(y)) {
-            FeelRow.keyAt(workspace, timeAt(x)).ifPresent(key -> {
-                MenuItem remove = new MenuItem("Delete the key");
-                remove.setOnAction(e -> {
-                    workspace.keyIndex().set(key);
-                    workspace.deleteKey();
-                });
-                menu.getItems().addAll(remove, new SeparatorMenuItem());
-            });
-        }
-        wordAt(x).ifPresent(word -> {
-            TimedWord timed = workspace
-                    .shot()
-                    .orElseThrow()
-                    .timing()
-                    .orElseThrow()
-                    .words()
-                    .get(word);
-            MenuItem edit = new MenuItem("Edit \"" + timed.text() + "\" and read again");
-            edit.setOnAction(e -> editWord(word));
-            MenuItem loop = new MenuItem("Loop \"" + timed.text() + "\"");
-            loop.setOnAction(e -> {
-                player.loopRange().set(Optional.of(timed.range()));
-                player.looping().set(true);
-            });
-            menu.getItems().addAll(edit, loop, new SeparatorMenuItem());
-        });
-        MenuItem play = new MenuItem("Play from here");
-        play.setOnAction(e -> {
-            player.seek(timeAt(x));
-            player.play();
-        });
-        MenuItem whole = new MenuItem("Loop the whole line");
-        whole.setOnAction(e -> player.loopRange().set(Optional.empty()));
-        MenuItem fit = new MenuItem("Show the whole line");
-        fit.setOnAction(e -> fit());
-        menu.getItems().addAll(play, whole, fit);
-        return menu;
     }
 
     /** Opens the field over a word; Enter reads the line again with the new text. */

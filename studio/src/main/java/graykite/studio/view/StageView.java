@@ -135,7 +135,7 @@ public final class StageView extends StackPane implements AutoCloseable {
         return lastDelay;
     }
 
-    /** Calls back once, when the first picture of a line is on screen. */
+    /** Calls back once, when the next picture is on screen. */
     public void whenFirstShown(Runnable action) {
         firstShown = Optional.of(action);
     }

@@ -1,14 +1,16 @@
-package graykite.rig.face;
+package graykite.format;
 
 import graykite.rig.Cast;
+import graykite.rig.Character;
 import graykite.rig.CharacterStore;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 
-/** Run by the build: makes the cast once and stores it among the resources. */
+/** Run by the build: makes the cast once and stores it among the resources, quick to open and as glTF. */
 public final class CastMaker {
     private CastMaker() {}
 
@@ -16,9 +18,13 @@ public final class CastMaker {
     public static void main(String[] arguments) throws IOException {
         Path folder = Files.createDirectories(Path.of(arguments[0], "graykite", "cast"));
         for (String name : Cast.names()) {
+            Character figure = Cast.made(name);
             try (OutputStream out =
                     new BufferedOutputStream(Files.newOutputStream(folder.resolve(name + CharacterStore.EXTENSION)))) {
-                CharacterStore.write(Cast.made(name), out);
+                CharacterStore.write(figure, out);
+            }
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(folder.resolve(name + ".glb")))) {
+                GltfWriter.write(figure, Optional.empty(), out);
             }
         }
     }

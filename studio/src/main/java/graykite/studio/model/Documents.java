@@ -1,0 +1,81 @@
+package graykite.studio.model;
+
+import graykite.base.Progress;
+import graykite.format.ProjectFiles;
+import graykite.picture.Camera;
+import graykite.picture.Png;
+import graykite.picture.Renderer;
+import graykite.project.Project;
+import graykite.rig.Character;
+import graykite.rig.Deformer;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+
+/** Opens and saves projects, away from the JavaFX thread. */
+public final class Documents {
+    private final Workspace workspace;
+
+    Documents(Workspace workspace) {
+        this.workspace = workspace;
+    }
+
+    public void open(Path path, Runnable opened) {
+        workspace.jobs().start("Opening " + path.getFileName(), progress -> ProjectFiles.open(path), project -> {
+            workspace.replaceProject(project, Optional.of(path));
+            workspace.settings().addRecent(path);
+            workspace.jobs().say("Opened " + path.getFileName() + ".");
+            opened.run();
+        });
+    }
+
+    /** The face in the middle of the line, as a small PNG; none while the character is still being made. */
+    private static Optional<byte[]> thumbnail(Optional<Character> figure) {
+        if (figure.isEmpty()) {
+            return Optional.empty();
+        }
+        double[] values = figure.get().values(figure.get().poses().getOrDefault("Eh", graykite.rig.Pose.REST));
+        return Optional.of(
+                Png.bytes(new Renderer().draw(new Deformer(figure.get()).deform(values), Camera.FRONT, 96, 96)));
+    }
+
+    public void save(Path path, Runnable done) {
+        Project project = workspace.project();
+        Optional<Character> figure = workspace.figures().isReady(workspace.speaker())
+                ? Optional.of(workspace.character().join())
+                : Optional.empty();
+        workspace
+                .jobs()
+                .start(
+                        "Saving " + path.getFileName(),
+                        progress -> {
+                            ProjectFiles.save(project, thumbnail(figure), path);
+                            return path;
+                        },
+                        written -> {
+                            workspace.savedAs(path, project);
+                            workspace.jobs().say("Saved " + path.getFileName() + ".");
+                            done.run();
+                        });
+    }
+
+    /** Reads the demo that ships with Gray Kite. */
+    public void openDemo(Runnable opened) {
+        workspace.jobs().start("Opening the demo", Documents::demo, project -> {
+            workspace.replaceProject(project, Optional.empty());
+            workspace.jobs().say("The demo: six lines from the night ferry. Press Space to play.");
+            opened.run();
+        });
+    }
+
+    private static Project demo(Progress progress) {
+        try (var in = Documents.class.getResourceAsStream("/graykite/demo/demo.kite")) {
+            if (in == null) {
+                throw new IllegalStateException("The demo project is missing.");
+            }
+            return ProjectFiles.read(in, "demo.kite");
+        } catch (IOException failure) {
+            throw new IllegalStateException("The demo project cannot be read.", failure);
+        }
+    }
+}
