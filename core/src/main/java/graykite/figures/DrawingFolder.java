@@ -152,7 +152,7 @@ final class DrawingFolder {
                 Character.Kind.DRAWN,
                 channels,
                 List.of(body, head),
-                layers.stream().map(Layer::part).toList(),
+                Layer.parts(layers),
                 List.of(),
                 Optional.empty(),
                 poses,

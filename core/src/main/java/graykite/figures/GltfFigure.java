@@ -1,6 +1,7 @@
 package graykite.figures;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import graykite.base.Names;
 import graykite.picture.Material;
 import graykite.picture.Texture;
 import graykite.picture.Vec;
@@ -82,12 +83,7 @@ final class GltfFigure {
     }
 
     private String unique(String title) {
-        String name = title.isEmpty() ? "part" : title;
-        String tried = name;
-        for (int i = 2; taken(tried); i++) {
-            tried = name + " " + i;
-        }
-        return tried;
+        return Names.free(title.isEmpty() ? "part" : title, this::taken);
     }
 
     private boolean taken(String name) {

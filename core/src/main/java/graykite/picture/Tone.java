@@ -5,6 +5,7 @@ final class Tone {
     private static final int STEPS = 4096;
     private static final float BRIGHTEST = 4f;
     private static final byte[] TABLE = table();
+    private static final float[] BEFORE = before();
 
     private Tone() {}
 
@@ -14,7 +15,18 @@ final class Tone {
 
     /** The linear light that comes out of the shoulder as this value: for what must keep its colour. */
     static float beforeShoulder(float shown) {
-        return shown < 0.6f ? shown : (float) (0.6 - 0.4 * Math.log(1 - (Math.min(shown, 0.994f) - 0.6) / 0.4));
+        return shown < 0.6f
+                ? shown
+                : BEFORE[Math.min(BEFORE.length - 1, (int) ((shown - 0.6f) * (BEFORE.length / 0.4f)))];
+    }
+
+    private static float[] before() {
+        float[] table = new float[2048];
+        for (int i = 0; i < table.length; i++) {
+            double shown = Math.min(0.6 + 0.4 * (i + 0.5) / table.length, 0.994);
+            table[i] = (float) (0.6 - 0.4 * Math.log(1 - (shown - 0.6) / 0.4));
+        }
+        return table;
     }
 
     private static int level(float linear) {

@@ -1,6 +1,7 @@
 package graykite.studio;
 
 import graykite.base.BadInput;
+import graykite.base.Names;
 import graykite.figures.BareHead;
 import graykite.figures.FigureFiles;
 import graykite.figures.Found;
@@ -156,12 +157,7 @@ final class BringIn implements CastDesk.Asks {
     }
 
     private String unique(String name) {
-        String base = name.isBlank() ? "Character" : name;
-        String tried = base;
-        for (int i = 2; taken(tried); i++) {
-            tried = base + " " + i;
-        }
-        return tried;
+        return Names.free(name.isBlank() ? "Character" : name, this::taken);
     }
 
     private boolean taken(String name) {

@@ -1,5 +1,7 @@
 package graykite.studio;
 
+import static graykite.studio.FxWork.await;
+import static graykite.studio.FxWork.onFx;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
@@ -31,8 +33,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
@@ -72,15 +72,6 @@ class CastWindowTest {
             window.close();
             return null;
         });
-    }
-
-    private static <T> T onFx(Callable<T> action) {
-        return WaitForAsyncUtils.waitForAsyncFx(20_000, action);
-    }
-
-    private static void await(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> onFx(condition));
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private void openCast() throws Exception {

@@ -91,7 +91,7 @@ public final class Brine {
                 Character.Kind.DRAWN,
                 channels(),
                 joints(),
-                layers.stream().map(Layer::part).toList(),
+                Layer.parts(layers),
                 List.of(),
                 Optional.empty(),
                 poses(),

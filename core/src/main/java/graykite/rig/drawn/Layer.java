@@ -6,6 +6,7 @@ import graykite.picture.Material;
 import graykite.picture.Texture;
 import graykite.rig.Part;
 import graykite.rig.Showing;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -32,6 +33,14 @@ public record Layer(
         Optional<Showing> showing) {
     public Layer {
         requireThat(width > 0 && height > 0, "A drawing has a size.");
+    }
+
+    /** The cards as parts, the front ones first: what they hide need not be looked at again. */
+    public static List<Part> parts(List<Layer> layers) {
+        return layers.stream()
+                .sorted(Comparator.comparingDouble(Layer::depth).reversed())
+                .map(Layer::part)
+                .toList();
     }
 
     /** The card as a part of two triangles. */

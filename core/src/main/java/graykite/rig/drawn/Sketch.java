@@ -18,7 +18,7 @@ final class Sketch {
     static final Color INK = new Color(0x23272E);
 
     /** Pixels a millimetre. */
-    private static final double FINE = 3.2;
+    private static final double FINE = 2.6;
 
     private static final double LEFT = -200;
     private static final double TOP = 175;

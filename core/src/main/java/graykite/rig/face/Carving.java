@@ -34,6 +34,23 @@ final class Carving {
         mesh.grid(rows, columns, true, (u, v) -> shape.at(u, -2 * Math.PI * v), colour);
     }
 
+    /** A button that faces the viewer. */
+    static void button(MeshBuilder mesh, Vec at, double radius, double height, Colour colour) {
+        mesh.grid(
+                8,
+                18,
+                true,
+                (u, v) -> {
+                    double polar = u * Math.PI / 2 * 1.1;
+                    double turn = 2 * Math.PI * v;
+                    return at.plus(new Vec(
+                            radius * Math.sin(polar) * Math.cos(turn),
+                            -radius * Math.sin(polar) * Math.sin(turn),
+                            height * Math.cos(polar)));
+                },
+                p -> colour);
+    }
+
     /** A brow as a carved bar that follows the skin: thick inside, thin outside. */
     static Part brow(
             FacePlan plan, Actions actions, boolean left, int joint, Colour colour, double thick, double arch) {

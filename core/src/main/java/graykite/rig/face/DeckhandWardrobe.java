@@ -200,19 +200,7 @@ final class DeckhandWardrobe {
         MeshBuilder toggles = new MeshBuilder("toggles", Carving.BRASS, joint);
         for (int side = -1; side <= 1; side += 2) {
             Vec at = new Vec(side * 30, -203, 66);
-            toggles.grid(
-                    9,
-                    18,
-                    true,
-                    (u, v) -> {
-                        double polar = u * Math.PI / 2 * 1.15;
-                        double turn = 2 * Math.PI * v;
-                        return at.plus(new Vec(
-                                7 * Math.sin(polar) * Math.cos(turn),
-                                -7 * Math.sin(polar) * Math.sin(turn),
-                                4.5 * Math.cos(polar)));
-                    },
-                    p -> metal);
+            Carving.button(toggles, at, 7, 4.5, metal);
         }
         return new Part[] {coat.build(), toggles.build()};
     }

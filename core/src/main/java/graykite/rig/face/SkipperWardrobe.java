@@ -172,19 +172,7 @@ final class SkipperWardrobe {
         for (int side = -1; side <= 1; side += 2) {
             double bx = side * 27;
             Vec at = new Vec(bx, -178, 66);
-            buttons.grid(
-                    8,
-                    20,
-                    true,
-                    (u, v) -> {
-                        double polar = u * Math.PI / 2 * 1.1;
-                        double turn = 2 * Math.PI * v;
-                        return at.plus(new Vec(
-                                8 * Math.sin(polar) * Math.cos(turn),
-                                -8 * Math.sin(polar) * Math.sin(turn),
-                                5 * Math.cos(polar)));
-                    },
-                    p -> button);
+            Carving.button(buttons, at, 8, 5, button);
         }
         return new Part[] {knit.build(), wool.build(), buttons.build()};
     }
