@@ -10,12 +10,18 @@ import graykite.figures.RigCheck;
 import graykite.figures.RigReport;
 import graykite.mouth.MouthChart;
 import graykite.mouth.Viseme;
+import graykite.picture.Camera;
+import graykite.picture.Material;
+import graykite.picture.Renderer;
+import graykite.picture.Surface;
+import graykite.picture.Vec;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -113,6 +119,56 @@ class CastTest {
             values[seal] = 1;
             assertTrue(gap.at(values) < LipGap.SHUT, gap.at(values) + " mm");
         }
+    }
+
+    /** No tooth comes through a cheek: from the front, teeth are seen between the corners of the mouth and nowhere else. */
+    @ParameterizedTest
+    @ValueSource(strings = {"odile", "pim"})
+    void teethStayInTheMouth(String name) {
+        Character c = Cast.byName(name);
+        Deformer deformer = new Deformer(c);
+        LipLine lips = c.lips().orElseThrow();
+        Camera camera = new Camera(new Vec(0, -65, 60), 0, 0, 50_000, 110);
+        Map<String, double[]> faces = new java.util.TreeMap<>();
+        c.poses().forEach((title, pose) -> faces.put(title, c.values(pose.only(n -> !n.startsWith("head")))));
+        for (int i = 0; i < c.channels().size(); i++) {
+            if (c.channels().get(i).group() != Channel.Group.HEAD) {
+                double[] values = new double[c.channels().size()];
+                values[i] = c.channels().get(i).max();
+                faces.put(c.channels().get(i).name(), values);
+            }
+        }
+        faces.forEach((face, values) -> {
+            float[] skin = deformer.placed(c.parts().get(lips.part()), values);
+            double low = 1e9;
+            double high = -1e9;
+            for (int vertex : lips.upper()) {
+                low = Math.min(low, skin[3 * vertex]);
+                high = Math.max(high, skin[3 * vertex]);
+            }
+            int[] pixels = new Renderer()
+                    .draw(marked(c, deformer, values), camera, 220, 220)
+                    .pixels();
+            for (int p = 0; p < pixels.length; p++) {
+                double x = (p % 220 + 0.5 - 110) / 2;
+                boolean tooth = (pixels[p] >> 16 & 255) > 120 && (pixels[p] >> 8 & 255) < 60;
+                assertTrue(!tooth || x > low - 1.5 && x < high + 1.5, face + ": a tooth at " + x + " mm");
+            }
+        });
+    }
+
+    /** The figure with its teeth in one flat colour and everything else black. */
+    private static List<Surface> marked(Character c, Deformer deformer, double[] values) {
+        return c.parts().stream()
+                .map(part -> {
+                    float[] colours = new float[part.positions().length];
+                    for (int i = 0; i < colours.length && part.name().contains("teeth"); i += 3) {
+                        colours[i] = 0.9f;
+                    }
+                    float[] p = deformer.placed(part, values);
+                    return new Surface(p, new float[p.length], colours, part.triangles(), Material.drawing("mark"));
+                })
+                .toList();
     }
 
     /** Brine has ten mouths and shows one of them. */

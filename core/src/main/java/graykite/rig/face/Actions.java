@@ -129,7 +129,7 @@ final class Actions {
                 push(a, m.y(), m.z() - 9, 10, 10, 16, 3.5, 0.8, -5));
         both("lipPucker", Group.LIPS, "Draws the lips together and forward, as for a kiss (AU 18)", s -> {
             double w = around(s, 1.55, 30);
-            double dx = -0.42 * s.p.x() * w;
+            double dx = -0.42 * drawn(s.p.x()) * w;
             double forward = 8.5 * w * (1 - 0.35 * Math.abs(s.across));
             // The lips swell away from the seam, which itself stays shut.
             double swell = smooth(0.5, 7, Math.abs(s.p.y() - plan.mouth().y()));
@@ -140,7 +140,9 @@ final class Actions {
             double w = around(s, 1.45, 26);
             double open = s.lipness * s.open;
             return new Vec(
-                    -0.25 * s.p.x() * w, open * (3.2 * s.upper() - 3.6 * s.lower()), 6.5 * w * (0.55 + 0.45 * s.open));
+                    -0.25 * drawn(s.p.x()) * w,
+                    open * (3.2 * s.upper() - 3.6 * s.lower()),
+                    6.5 * w * (0.55 + 0.45 * s.open));
         });
         both("lipTightener", Group.LIPS, "Makes the lips narrow (AU 23)", s -> roll(s, 0.55, -1.6)
                 .plus(new Vec(-0.07 * s.p.x() * around(s, 1.3, 22), 0, 0)));
@@ -225,6 +227,11 @@ final class Actions {
                 "Lowers the brow and draws it inward (AU 4)",
                 push(b.x() - 13, b.y(), b.z(), 17, 15, 26, -4.2, -10, 1.8)
                         .and(push(b.x() + 10, b.y(), b.z() - 4, 18, 13, 26, -1.6, -3.2, 0.6)));
+    }
+
+    /** What draws the mouth together takes cheeks along only so far, or the teeth would come through. */
+    private double drawn(double x) {
+        return Math.clamp(x, -0.85 * plan.mouthHalf(), 0.85 * plan.mouthHalf());
     }
 
     /** Strength of an action of the whole mouth: full on the lips, fading over so many millimetres round them. */

@@ -34,26 +34,26 @@ final class MouthParts {
 
     Part upperTeeth() {
         MeshBuilder mesh = new MeshBuilder("upper teeth", ENAMEL, joint);
-        row(mesh, UPPER_WIDTHS, 33.5, plan.mouth().z() - 7.5, plan.mouth().y() - 2.0, 11.0, 1);
+        row(mesh, UPPER_WIDTHS, 32.5, plan.mouth().z() - 7.5, plan.mouth().y() - 2.0, 11.0, 1);
         return mesh.build();
     }
 
     Part lowerTeeth() {
         MeshBuilder mesh = new MeshBuilder("lower teeth", ENAMEL, joint);
-        row(mesh, LOWER_WIDTHS, 31.0, plan.mouth().z() - 10.8, plan.mouth().y() + 0.2, 9.0, -1);
+        row(mesh, LOWER_WIDTHS, 30.0, plan.mouth().z() - 10.8, plan.mouth().y() + 0.2, 9.0, -1);
         jawed(mesh);
         return mesh.build();
     }
 
     Part upperGum() {
         MeshBuilder mesh = new MeshBuilder("upper gum", WET, joint);
-        gum(mesh, 33.0, plan.mouth().z() - 8.5, plan.mouth().y() + 11.5);
+        gum(mesh, 32.0, plan.mouth().z() - 8.5, plan.mouth().y() + 11.5);
         return mesh.build();
     }
 
     Part lowerGum() {
         MeshBuilder mesh = new MeshBuilder("lower gum", WET, joint);
-        gum(mesh, 30.5, plan.mouth().z() - 11.8, plan.mouth().y() - 11.0);
+        gum(mesh, 29.5, plan.mouth().z() - 11.8, plan.mouth().y() - 11.0);
         jawed(mesh);
         return mesh.build();
     }
