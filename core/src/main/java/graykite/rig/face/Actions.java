@@ -8,6 +8,7 @@ import graykite.picture.Vec;
 import graykite.rig.Channel;
 import graykite.rig.Channel.Group;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -178,6 +179,29 @@ final class Actions {
                         push(0, m.y() - 30, m.z() - 2, 22, 17, 22, 0, 5, 1.6))
                 .at(s)
                 .plus(new Vec(0, 2.6 * s.lower() + 1.6 * s.upper(), 1.8).times(s.lipness * s.open)));
+    }
+
+    /**
+     * What is to be added where two actions meet and their plain sum looks wrong.
+     *
+     * @param move the same above and below the seam, so that lips that are brought together stay so
+     */
+    record Meeting(String first, String second, Move move) {}
+
+    /** A smile over an open jaw would tear the corners apart; a kiss over it would make a slit of the mouth. */
+    List<Meeting> meetings() {
+        Vec m = plan.mouth();
+        double a = plan.mouthHalf();
+        Move left = push(a + 3, m.y() - 3, m.z() - 10, 15, 15, 22, -2.4, 1.8, 1.2);
+        Move right = s -> {
+            Vec mirror = left.at(s.mirrored());
+            return new Vec(-mirror.x(), mirror.y(), mirror.z());
+        };
+        Move wider = s -> new Vec(0.13 * drawn(s.p.x()), 0, -1.6).times(around(s, 1.5, 24));
+        return List.of(
+                new Meeting("lipCornerPuller.L", "jawDrop", left),
+                new Meeting("lipCornerPuller.R", "jawDrop", right),
+                new Meeting("lipPucker", "jawDrop", wider));
     }
 
     private void cheeks() {

@@ -73,6 +73,12 @@ final class SkinPart {
             closing(mesh, "lipsTogether", opener);
             towardsTeeth(mesh, opener);
         }
+        for (Actions.Meeting meeting : actions.meetings()) {
+            String name = meeting.first() + "*" + meeting.second();
+            correctives.add(new Corrective(name, meeting.first(), meeting.second()));
+            mesh.target(name, i -> meeting.move()
+                    .at(Actions.Spot.onSkin(grid.nodes().get(i))));
+        }
         part = mesh.build();
     }
 
