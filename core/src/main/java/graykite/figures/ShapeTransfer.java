@@ -134,7 +134,7 @@ public final class ShapeTransfer {
             progress.step(0.4 + 0.6 * carried.size() / from.targets().size());
             double[] solved = system.solve(transfer.right(moves.get(target.name()), system));
             transfer.takeAlong(solved);
-            carried.add(transfer.target(target.name(), solved, system, back));
+            carried.add(transfer.target(target.name(), solved, back));
         }
         return new Carried(carried, transfer.matched, transfer.apart);
     }
@@ -388,7 +388,7 @@ public final class ShapeTransfer {
         return vertex(v).minus(vertex(w)).length();
     }
 
-    private MorphTarget target(String name, double[] solved, ShapeSystem system, Similarity back) {
+    private MorphTarget target(String name, double[] solved, Similarity back) {
         int[] moved = new int[rest.length / 3];
         float[] moves = new float[rest.length];
         int n = 0;

@@ -36,6 +36,7 @@ import java.util.Locale;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -323,6 +324,16 @@ class CastWindowTest {
         assertTrue(
                 onFx(() -> workspace.performance().get().orElseThrow().mouth().held()));
         assertEquals("brine", onFx(() -> window.trial().member().id()));
+
+        // His mouths are drawings: the Proof desk says why it measures no lips.
+        onFx(() -> {
+            window.knot().set(Knot.PROOF);
+            return null;
+        });
+        await(() -> robot.lookup(
+                        n -> n instanceof Label label && label.getText().contains("cannot be measured"))
+                .tryQuery()
+                .isPresent());
     }
 
     @Test

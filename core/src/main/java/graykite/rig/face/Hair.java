@@ -53,7 +53,6 @@ final class Hair {
                     return skin.plus(out.times(height)).plus(new Vec(0, -2.5 * tuck, 0));
                 },
                 p -> light);
-        mesh.shade(p -> 1.0);
         Part plain = mesh.build();
         return shaded(plain, plan, light, dark);
     }

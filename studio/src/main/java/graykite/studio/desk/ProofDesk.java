@@ -35,9 +35,12 @@ public final class ProofDesk extends Desk {
     }
 
     private String measure(Performance performance) {
+        if (performance.character().lips().isEmpty()) {
+            return "They cannot be measured: it is not known where this character's lips meet.";
+        }
         LipGap gap = new LipGap(performance.character());
         FrameRate rate = workspace.project().rate();
-        MouthChart chart = MouthChart.standard(performance.character());
+        MouthChart chart = MouthChart.nearest(performance.character());
         List<TimeRange> ranges =
                 MouthSolver.closures(performance.timing(), chart, performance.settings(), PhoneShape.Closure.LIPS);
         int sealed = 0;
