@@ -1,6 +1,6 @@
 package graykite.bench;
 
-import graykite.mouth.MouthChart;
+import graykite.mouth.FittedChart;
 import graykite.mouth.MouthSettings;
 import graykite.performance.Line;
 import graykite.performance.Performance;
@@ -38,7 +38,7 @@ public class MotionBenchmark {
     private static final double SECONDS = 600;
 
     private final Character odile = Cast.byName("odile");
-    private final MouthChart chart = MouthChart.standard(odile);
+    private final FittedChart chart = FittedChart.standard(odile);
     private final Timing timing = timing();
     private final Loudness loudness = Loudness.of(Sound.silence(SECONDS, 8000));
     private final Performance whole =

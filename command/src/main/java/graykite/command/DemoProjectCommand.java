@@ -4,7 +4,7 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.format.ProjectFiles;
 import graykite.media.SoundReader;
-import graykite.mouth.MouthSettings;
+import graykite.mouth.MouthWork;
 import graykite.project.Project;
 import graykite.project.Shot;
 import graykite.project.SoundFile;
@@ -65,7 +65,7 @@ final class DemoProjectCommand implements Callable<Integer> {
                     Optional.of(new SoundFile(sound.getFileName().toString(), Files.readAllBytes(sound))),
                     script,
                     Optional.of(timing),
-                    MouthSettings.STANDARD,
+                    MouthWork.STANDARD,
                     new Shot.Acting(number, List.of(), List.of())));
         }
         ProjectFiles.save(new Project("The night ferry", Project.OUR_CAST, FrameRate.THIRTY, shots), out);

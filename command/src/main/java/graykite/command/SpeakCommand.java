@@ -1,16 +1,18 @@
 package graykite.command;
 
 import graykite.base.Progress;
+import graykite.format.ChartFiles;
 import graykite.media.Delivery;
+import graykite.mouth.FittedChart;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
-import graykite.mouth.Viseme;
 import graykite.performance.Line;
 import graykite.performance.Performance;
 import graykite.picture.Camera;
 import graykite.rig.Character;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
+import graykite.speech.Phone;
 import graykite.speech.Reader;
 import graykite.speech.Script;
 import graykite.speech.Timing;
@@ -44,11 +46,8 @@ final class SpeakCommand implements Callable<Integer> {
             defaultValue = "30")
     private String fps;
 
-    @Option(names = "--strength", description = "Share of the full shapes, 0 to 1.5 (default: 0.8)")
-    private Double strength;
-
-    @Option(names = "--lead", description = "Frames that a shape comes before its sound (default: 50 ms)")
-    private Double lead;
+    @Mixin
+    private MouthOptions mouth;
 
     @Option(names = "--seed", description = "Variation of blinks, eyes and head (default: 1)", defaultValue = "1")
     private long seed;
@@ -73,32 +72,38 @@ final class SpeakCommand implements Callable<Integer> {
     public Integer call() {
         Delivery.Format.of(out);
         FrameRate rate = FrameRate.parse(fps);
-        MouthSettings settings = MouthSettings.STANDARD;
-        if (strength != null) {
-            settings = settings.withStrength(strength);
-        }
-        if (lead != null) {
-            settings = settings.withLead(lead * rate.frameLength());
-        }
+        MouthSettings settings = mouth.settings(rate);
+        Optional<ChartFiles.Saved> chart = mouth.chart();
         Delivery.View how = new Delivery.View(camera(), checkedSize());
         Script script = line.words();
         Sound sound = line.sound();
         CompletableFuture<Character> figure = CompletableFuture.supplyAsync(
                 () -> CastCommand.opened(character, Optional.empty()).character());
         Timing timing = Reader.shipped().read(sound, script, Progress.none());
-        Character speaker = join(figure);
-        List<Viseme> missing = MouthChart.missing(speaker);
-        if (!missing.isEmpty()) {
-            System.err.println("kite: " + speaker.name() + " has no shape for "
-                    + missing.stream().map(Viseme::title).collect(Collectors.joining(", "))
-                    + "; the nearest ones stand in. Assign them on the Cast desk, or rename the shapes.");
-        }
-        Performance performance = Performance.of(
-                speaker, MouthChart.nearest(speaker), new Line(timing, Loudness.of(sound), settings, rate, seed));
+        Character speaker = chart.map(c -> c.posesOn(join(figure))).orElseGet(() -> join(figure));
+        FittedChart fitted =
+                FittedChart.of(speaker, chart.map(ChartFiles.Saved::chart).orElseGet(MouthChart::standard));
+        report(speaker, fitted);
+        Performance performance =
+                Performance.of(speaker, fitted, new Line(timing, Loudness.of(sound), settings, rate, seed));
         Delivery.deliver(performance, sound, rate, how, out, Progress.none());
         System.out.println(rate.framesToCover(performance.duration()) + " frames at " + rate + " a second in "
                 + out.getFileName());
         return 0;
+    }
+
+    /** Says plainly what the character or the chart lacks; the line is made all the same. */
+    private static void report(Character speaker, FittedChart fitted) {
+        if (!fitted.isWhole()) {
+            System.err.println("kite: " + speaker.name() + " has no shape for " + String.join(", ", fitted.borrowed())
+                    + "; the nearest ones stand in. Assign them on the Cast desk, or rename the shapes.");
+        }
+        List<Phone> unmapped = fitted.chart().unmapped();
+        if (!unmapped.isEmpty()) {
+            System.err.println("kite: the chart has no shape for the sounds "
+                    + unmapped.stream().map(Phone::name).collect(Collectors.joining(", "))
+                    + "; the mouth passes them over. Add them to the chart.");
+        }
     }
 
     private static Character join(CompletableFuture<Character> figure) {

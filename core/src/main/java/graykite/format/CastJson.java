@@ -46,7 +46,11 @@ final class CastJson {
                     ? Optional.of(new Member.Library(
                             RigJson.poses(json.path("library").path("poses")),
                             RigJson.poses(json.path("library").path("roles")),
-                            RigJson.couplings(json.path("library").path("couplings"))))
+                            RigJson.couplings(json.path("library").path("couplings")),
+                            json.path("library").has("chart")
+                                    ? Optional.of(ChartFiles.chart(
+                                            json.path("library").path("chart")))
+                                    : Optional.empty()))
                     : Optional.empty();
             return new Member(json.path("id").asText(), json.path("name").asText(), source, library);
         } catch (IllegalArgumentException broken) {
@@ -68,6 +72,7 @@ final class CastJson {
             RigJson.write(library.poses(), tree.putObject("poses"));
             RigJson.write(library.roles(), tree.putObject("roles"));
             RigJson.write(library.couplings(), tree.putArray("couplings"));
+            library.chart().ifPresent(c -> tree.set("chart", ChartFiles.chart(c)));
             json.writeFieldName("library");
             MAPPER.writeTree(json, tree);
         }

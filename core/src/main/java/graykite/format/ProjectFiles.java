@@ -41,7 +41,7 @@ public final class ProjectFiles {
     public static final String THUMBNAIL = "thumbnail.png";
 
     private static final String DOCUMENT = "project.json";
-    private static final int VERSION = 2;
+    private static final int VERSION = 3;
     private static final int LARGEST_DOCUMENT = 128 << 20;
     private static final int LARGEST_SOUND = 1 << 30;
     private static final int MOST_ENTRIES = 20_000;

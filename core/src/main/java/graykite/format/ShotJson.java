@@ -2,8 +2,9 @@ package graykite.format;
 
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.base.BadInput;
-import graykite.mouth.MouthSettings;
 import graykite.performance.PoseKey;
 import graykite.project.Companion;
 import graykite.project.Project;
@@ -19,6 +20,8 @@ import java.util.Optional;
 
 /** A line of a project as JSON, and back. */
 final class ShotJson {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
     private ShotJson() {}
 
     /** @param place for messages */
@@ -35,8 +38,6 @@ final class ShotJson {
         Optional<Timing> timing = json.hasNonNull("reading")
                 ? Optional.of(TimingJson.read(json.path("reading"), place))
                 : Optional.empty();
-        JsonNode mouth = json.path("mouth");
-        MouthSettings usual = MouthSettings.STANDARD;
         try {
             return new Shot(
                     json.path("id").asText(Project.newId()),
@@ -45,11 +46,7 @@ final class ShotJson {
                     sound,
                     json.path("script").asText(""),
                     timing,
-                    new MouthSettings(
-                            mouth.path("strength").asDouble(usual.strength()),
-                            mouth.path("lead").asDouble(usual.lead()),
-                            mouth.path("smoothness").asDouble(usual.smoothness()),
-                            mouth.path("leastHold").asInt(usual.leastHold())),
+                    MouthJson.read(json.path("mouth")),
                     new Shot.Acting(json.path("seed").asLong(1), keys(json), company(json)));
         } catch (IllegalArgumentException broken) {
             throw new BadInput(place + ": " + broken.getMessage(), broken);
@@ -92,12 +89,10 @@ final class ShotJson {
             json.writeStringField("entry", entryName(shot));
             json.writeEndObject();
         }
-        json.writeObjectFieldStart("mouth");
-        json.writeNumberField("strength", shot.mouth().strength());
-        json.writeNumberField("lead", shot.mouth().lead());
-        json.writeNumberField("smoothness", shot.mouth().smoothness());
-        json.writeNumberField("leastHold", shot.mouth().leastHold());
-        json.writeEndObject();
+        ObjectNode mouth = MAPPER.createObjectNode();
+        MouthJson.write(shot.mouth(), mouth);
+        json.writeFieldName("mouth");
+        MAPPER.writeTree(json, mouth);
         if (!shot.keys().isEmpty()) {
             json.writeArrayFieldStart("poses");
             for (PoseKey key : shot.keys()) {

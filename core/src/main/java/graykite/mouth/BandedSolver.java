@@ -2,7 +2,7 @@ package graykite.mouth;
 
 /**
  * Finds the curve that passes near its targets and bends little: minimises the sum of {@code weight (x - target)²} plus
- * {@code bend} times the squared second differences. The matrix is symmetric, positive definite and has five diagonals,
+ * {@code bend} times the squared second differences, with a bend of its own for each of them. The matrix is symmetric, positive definite and has five diagonals,
  * so one Cholesky pass (L D Lᵀ) solves it in time proportional to its length.
  */
 final class BandedSolver {
@@ -21,9 +21,10 @@ final class BandedSolver {
      * Solves for samples from one index up to, not including, another.
      *
      * @param weights non-negative; an infinite weight fixes the sample at its target
+     * @param bend of the second difference centred at each sample
      * @param x receives the curve; two samples on either side of the range, where they exist, are taken as given
      */
-    void solve(double[] weights, double[] targets, double bend, int from, int to, double[] x) {
+    void solve(double[] weights, double[] targets, double[] bend, int from, int to, double[] x) {
         int n = to - from;
         int length = weights.length;
         for (int i = 0; i < n; i++) {
@@ -41,12 +42,12 @@ final class BandedSolver {
                     continue;
                 }
                 double own = k == at ? -2 : 1;
-                d += bend * own * own;
+                d += bend[k] * own * own;
                 for (int o = k - 1; o <= k + 1; o++) {
                     if (o != at && (o < from || o >= to || Double.isInfinite(weights[o]))) {
                         double other = o == k ? -2 : 1;
                         double known = o < from || o >= to ? x[o] : targets[o];
-                        right -= bend * own * other * known;
+                        right -= bend[k] * own * other * known;
                     }
                 }
             }
@@ -57,19 +58,19 @@ final class BandedSolver {
         substitute(from, n, x);
     }
 
-    private double coupling(double[] weights, double bend, int a, int b, int length) {
+    private double coupling(double[] weights, double[] bend, int a, int b, int length) {
         if (Double.isInfinite(weights[a]) || Double.isInfinite(weights[b])) {
             return 0;
         }
         double sum = 0;
         for (int k = Math.max(1, b - 1); k <= Math.min(length - 2, a + 1); k++) {
-            sum += (k == a ? -2 : 1) * (k == b ? -2 : 1);
+            sum += bend[k] * (k == a ? -2 : 1) * (k == b ? -2 : 1);
         }
-        return bend * sum;
+        return sum;
     }
 
     /** In place: diagonal becomes D, first and second the sub-diagonals of L. */
-    private void factor(double[] weights, double bend, int from, int n, int length) {
+    private void factor(double[] weights, double[] bend, int from, int n, int length) {
         for (int i = 0; i < n; i++) {
             double l1 = 0;
             double l2 = 0;

@@ -2,83 +2,86 @@ package graykite.mouth;
 
 import graykite.rig.Character;
 import graykite.rig.Pose;
-import graykite.speech.Timing;
-import graykite.time.FrameRate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
 /**
- * Chooses one drawing of the mouth for each frame: the sequence that is most like what is spoken, in which every drawing
- * stays for a least number of frames (dynamic programming over drawing and age; Bellman 1957). Closures come first:
- * missing one costs more than any likeness can win.
+ * Held motion: one shape of the mouth for each frame, the sequence that is most like what is spoken, in which every shape
+ * stays for a least number of frames (dynamic programming over shape and age; Bellman 1957). Closures come first: missing
+ * one costs more than any likeness can win.
  */
-public final class HeldSolver {
+final class HeldSolver {
     /** What missing a closure costs; larger than all likeness of a long line together. */
     static final double MISSED = 1e6;
 
-    /** What a change of drawing costs, so that the mouth does not flicker where two are nearly as good. */
+    /** What a change of shape costs, so that the mouth does not flicker where two are nearly as good. */
     static final double CHANGE = 0.15;
 
     private final Character character;
-    private final MouthChart chart;
-    private final List<Pose> drawings = new ArrayList<>();
-    private final int[] drawingOf = new int[Viseme.values().length];
+    private final ShapeValues values;
+    private final Beats beats;
+    private final List<List<MouthShape>> drawings = new ArrayList<>();
+    private final Map<String, Integer> drawingOf = new TreeMap<>();
 
-    public HeldSolver(Character character, MouthChart chart) {
+    HeldSolver(Character character, ShapeValues values, Beats beats) {
         this.character = character;
-        this.chart = chart;
-        for (Viseme viseme : Viseme.values()) {
-            Pose pose = chart.shapes().get(viseme);
-            if (!drawings.contains(pose)) {
-                drawings.add(pose);
+        this.values = values;
+        this.beats = beats;
+        List<Pose> different = new ArrayList<>();
+        for (MouthShape shape : beats.chart().chart().shapes().values()) {
+            // Shapes that look the same are one drawing.
+            Pose pose = beats.chart().poses().get(shape.name());
+            if (!different.contains(pose)) {
+                different.add(pose);
+                drawings.add(new ArrayList<>());
             }
-            drawingOf[viseme.ordinal()] = drawings.indexOf(pose);
+            drawings.get(different.indexOf(pose)).add(shape);
+            drawingOf.put(shape.name(), different.indexOf(pose));
         }
     }
 
-    /** The motion of a line, a sample a frame. */
-    public MouthMotion solve(Timing timing, MouthSettings settings, FrameRate rate) {
-        int frames = Math.max(1, (int) rate.framesToCover(timing.duration()));
-        int[] chosen =
-                choose(costs(timing, settings, rate, frames), drawingOf[Viseme.REST.ordinal()], settings.leastHold());
-        List<double[]> values = drawings.stream().map(character::values).toList();
-        List<String> names = new ArrayList<>();
-        List<double[]> curves = new ArrayList<>();
-        for (int c = 0; c < character.channels().size(); c++) {
-            int channel = c;
-            if (values.stream().anyMatch(v -> v[channel] != 0)) {
-                names.add(character.channels().get(c).name());
-                curves.add(Arrays.stream(chosen)
-                        .mapToDouble(d -> values.get(d)[channel])
-                        .toArray());
-            }
-        }
-        return new MouthMotion(names, rate.frameLength(), curves.toArray(double[][]::new), true);
+    /** The shape of every frame of the line, by name. */
+    List<String> shapes(int frames) {
+        int[] chosen = choose(
+                costs(frames),
+                drawingOf.get(MouthChart.REST),
+                beats.work().settings().leastHold());
+        return Arrays.stream(chosen)
+                .mapToObj(d -> drawings.get(d).getFirst().name())
+                .toList();
+    }
+
+    /** What a channel is in a shape at a frame. */
+    double value(int channel, String shape, int frame) {
+        Beat beat = beats.at(beats.rate().secondsAt(frame));
+        Beat.Target full = new Beat.Target(shape, 1, 0, 1, java.util.Optional.empty());
+        boolean drawn = character.kind() == Character.Kind.DRAWN;
+        double factor = drawn || shape.equals(MouthChart.REST) ? 1 : values.factor(channel, beat, full);
+        return values.full(channel, full) * factor + (drawn ? 0 : values.smile(channel, beat, full));
     }
 
     /** How unlike each drawing is to what each frame asks for: [frame][drawing]. */
-    private double[][] costs(Timing timing, MouthSettings settings, FrameRate rate, int frames) {
+    private double[][] costs(int frames) {
         double[][] costs = new double[frames][drawings.size()];
-        double length = rate.frameLength();
-        for (Timing.Segment segment : timing.segments()) {
-            PhoneShape shape = chart.phones().get(segment.phone());
-            for (PhoneShape.Step step : shape.steps()) {
-                double span = segment.end() - segment.start();
-                double start = segment.start() + step.from() * span - settings.lead();
-                double end = segment.start() + step.to() * span - settings.lead();
-                double firm = Math.max(shape.lips(), shape.jaw()) + 0.15;
-                for (int f = Math.max(0, (int) (start / length)); f < frames && f * length < end; f++) {
-                    double overlap = Math.min(end, (f + 1) * length) - Math.max(start, f * length);
-                    if (overlap > 0) {
-                        add(costs[f], step.viseme(), firm * overlap / length);
+        double length = beats.rate().frameLength();
+        for (Beat beat : beats.list()) {
+            double firm = Math.max(beat.firm().lips(), beat.firm().jaw())
+                    + (beat.firm().jaw() > 0 ? 0.15 : 0);
+            for (Beat.Target target : beat.targets()) {
+                int first = Math.max(0, (int) (target.from() / length));
+                for (int f = first; f < frames && f * length < target.to(); f++) {
+                    double overlap = Math.min(target.to(), (f + 1) * length) - Math.max(target.from(), f * length);
+                    if (overlap > 0 && beats.chart().chart().shapes().containsKey(target.shape())) {
+                        add(costs[f], target.shape(), firm * target.share() * overlap / length);
                     }
                 }
             }
-            if (shape.closure() != PhoneShape.Closure.NONE) {
-                double middle = (segment.start() + segment.end()) / 2 - settings.lead();
-                int f = Math.clamp((int) (middle / length), 0, frames - 1);
-                int shut = drawingOf[shape.steps().getFirst().viseme().ordinal()];
+            if (beat.closure() != PhoneShape.Closure.NONE && !beat.targets().isEmpty()) {
+                int f = Math.clamp((int) (beat.middle() / length), 0, frames - 1);
+                int shut = drawingOf.get(beat.targets().getFirst().shape());
                 for (int d = 0; d < drawings.size(); d++) {
                     costs[f][d] += d == shut ? 0 : MISSED;
                 }
@@ -87,14 +90,15 @@ public final class HeldSolver {
         return costs;
     }
 
-    private void add(double[] cost, Viseme wanted, double weight) {
+    private void add(double[] cost, String wanted, double weight) {
+        Viseme kin = beats.chart().chart().shapes().get(wanted).kin();
         for (int d = 0; d < cost.length; d++) {
-            double unlike = Double.MAX_VALUE;
-            for (Viseme viseme : Viseme.values()) {
-                if (drawingOf[viseme.ordinal()] == d) {
-                    unlike = Math.min(unlike, wanted.unlike(viseme));
-                }
-            }
+            double unlike = drawingOf.get(wanted) == d
+                    ? 0
+                    : drawings.get(d).stream()
+                            .mapToDouble(s -> Math.max(0.02, kin.unlike(s.kin())))
+                            .min()
+                            .orElse(1);
             cost[d] += weight * unlike;
         }
     }

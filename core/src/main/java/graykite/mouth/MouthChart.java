@@ -3,140 +3,289 @@ package graykite.mouth;
 import static graykite.base.Require.requireThat;
 
 import graykite.rig.Character;
-import graykite.rig.Pose;
 import graykite.speech.Phone;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
- * Which phone shows as which shape, how firmly, and what the shapes are on one character. Made once per character.
+ * Which phone shows as which shape, how firmly, and which shapes there are. What the shapes look like is up to the
+ * character ({@link FittedChart}). An edit is a new chart.
  *
- * @param phones every phone has an entry
- * @param shapes the pose of each viseme
+ * @param phones how each phone shows; phones that are missing show as nothing, and {@link #unmapped} lists them
+ * @param shapes by name, in the order of lists
+ * @param motion how this character's mouth goes from shape to shape; empty for what suits its kind
  */
-public record MouthChart(Map<Phone, PhoneShape> phones, Map<Viseme, Pose> shapes) {
+public record MouthChart(Map<Phone, PhoneShape> phones, Map<String, MouthShape> shapes, Optional<MotionStyle> motion) {
+    /** The shape of silence; every chart has it. */
+    public static final String REST = Viseme.REST.title();
+
+    /** Sizes of chart that are derived ready-made. */
+    public static final List<Integer> SIZES = List.of(6, 8, 10, 15);
+
     public MouthChart {
-        phones = Collections.unmodifiableMap(new EnumMap<>(phones));
-        shapes = Collections.unmodifiableMap(new EnumMap<>(shapes));
-        for (Phone phone : Phone.values()) {
-            requireThat(phones.containsKey(phone), "The mouth chart lacks the phone %s.", phone);
+        phones = Collections.unmodifiableMap(new EnumMap<Phone, PhoneShape>(withRest(phones)));
+        shapes = Collections.unmodifiableMap(new LinkedHashMap<>(shapes));
+        requireThat(shapes.containsKey(REST), "A mouth chart has the shape %s.", REST);
+        requireThat(shapes.size() <= 200, "A mouth chart has at most 200 shapes.");
+        for (Map.Entry<String, MouthShape> shape : shapes.entrySet()) {
+            requireThat(shape.getKey().equals(shape.getValue().name()), "Shapes stand under their names.");
         }
-        for (PhoneShape shape : phones.values()) {
-            for (PhoneShape.Step step : shape.steps()) {
+        for (Map.Entry<Phone, PhoneShape> phone : phones.entrySet()) {
+            for (PhoneShape.Step step : phone.getValue().steps()) {
                 requireThat(
-                        shapes.containsKey(step.viseme()),
-                        "The mouth chart lacks the shape %s.",
-                        step.viseme().title());
+                        shapes.containsKey(step.shape()),
+                        "The sound %s uses the shape \"%s\", which the chart lacks.",
+                        phone.getKey().name(),
+                        step.shape());
             }
         }
     }
 
-    /**
-     * The default chart on a character that has a pose for each viseme.
-     *
-     * @throws IllegalArgumentException when the character lacks one of them
-     */
-    public static MouthChart standard(Character character) {
-        Map<Viseme, Pose> shapes = new EnumMap<>(Viseme.class);
+    private static Map<Phone, PhoneShape> withRest(Map<Phone, PhoneShape> phones) {
+        Map<Phone, PhoneShape> all = new LinkedHashMap<>(phones);
+        all.putIfAbsent(Phone.SIL, StandardPhones.of(Phone.SIL));
+        return all;
+    }
+
+    /** The chart of 15 shapes that everybody begins with. */
+    public static MouthChart standard() {
+        Map<String, MouthShape> shapes = new LinkedHashMap<>();
         for (Viseme viseme : Viseme.values()) {
-            Pose pose = character.poses().get(viseme.title());
-            requireThat(pose != null, "%s has no pose \"%s\".", character.name(), viseme.title());
-            shapes.put(viseme, pose);
+            shapes.put(viseme.title(), MouthShape.of(viseme));
         }
-        return new MouthChart(standardPhones(), shapes);
+        return new MouthChart(StandardPhones.all(), shapes, Optional.empty());
     }
 
     /**
-     * Visemes for which a character has no pose yet: they are listed to the user, never silently skipped.
+     * A chart of fewer shapes, made by merging those that look most alike (common practice: 6 to 10 serve cartoons).
+     *
+     * @param size one of {@link #SIZES}, or any number from 4 to 15
      */
-    public static java.util.List<Viseme> missing(Character character) {
+    public static MouthChart ofSize(int size) {
+        requireThat(size >= 4 && size <= Viseme.values().length, "A derived chart has 4 to 15 shapes, not %d.", size);
+        List<List<Viseme>> groups = new ArrayList<>();
+        for (Viseme viseme : Viseme.values()) {
+            groups.add(new ArrayList<>(List.of(viseme)));
+        }
+        while (groups.size() > size) {
+            mergeClosest(groups);
+        }
+        MouthChart chart = standard();
+        for (List<Viseme> group : groups) {
+            // Vowels stand for a group: they are seen longest.
+            String kept = group.stream()
+                    .max(java.util.Comparator.naturalOrder())
+                    .orElseThrow()
+                    .title();
+            for (Viseme other : group) {
+                chart = other.title().equals(kept) ? chart : chart.merged(other.title(), kept);
+            }
+        }
+        return chart;
+    }
+
+    /** Joins the two groups whose least alike members look most alike; rest and closing shapes stay by themselves. */
+    private static void mergeClosest(List<List<Viseme>> groups) {
+        int first = 0;
+        int second = 0;
+        double least = Double.MAX_VALUE;
+        for (int a = 0; a < groups.size(); a++) {
+            for (int b = a + 1; b < groups.size(); b++) {
+                double cost = 0;
+                for (Viseme one : groups.get(a)) {
+                    for (Viseme other : groups.get(b)) {
+                        cost = Math.max(cost, alone(one) || alone(other) ? Double.MAX_VALUE : one.unlike(other));
+                    }
+                }
+                if (cost < least) {
+                    least = cost;
+                    first = a;
+                    second = b;
+                }
+            }
+        }
+        groups.get(first).addAll(groups.remove(second));
+    }
+
+    private static boolean alone(Viseme viseme) {
+        return viseme == Viseme.REST || viseme == Viseme.LIPS_SHUT || viseme == Viseme.LIP_TO_TEETH;
+    }
+
+    /** Standard shapes for which a character has no pose yet: they are listed to the user, never silently skipped. */
+    public static List<Viseme> missing(Character character) {
         return java.util.Arrays.stream(Viseme.values())
                 .filter(v -> v != Viseme.REST && !character.poses().containsKey(v.title()))
                 .toList();
     }
 
-    /**
-     * The default chart on a character, with the nearest shape it has in place of each that it lacks. For a first look;
-     * {@link #missing} says what is borrowed.
-     *
-     * @throws IllegalArgumentException when it has none at all
-     */
-    public static MouthChart nearest(Character character) {
-        Map<Viseme, Pose> shapes = new EnumMap<>(Viseme.class);
-        java.util.List<Viseme> missing = missing(character);
-        requireThat(
-                missing.size() < Viseme.values().length - 1,
-                "%s has no mouth shapes yet. Assign some on the Cast desk.",
-                character.name());
-        for (Viseme viseme : Viseme.values()) {
-            Viseme shown = missing.contains(viseme)
-                    ? java.util.Arrays.stream(Viseme.values())
-                            .filter(v -> !missing.contains(v))
-                            .min(java.util.Comparator.comparingDouble(viseme::unlike))
-                            .orElse(Viseme.REST)
-                    : viseme;
-            shapes.put(viseme, character.poses().getOrDefault(shown.title(), Pose.REST));
-        }
-        return new MouthChart(standardPhones(), shapes);
+    /** Phones that have no shape. */
+    public List<Phone> unmapped() {
+        return java.util.Arrays.stream(Phone.values())
+                .filter(p -> !phones.containsKey(p))
+                .toList();
     }
 
-    /**
-     * The default part for phones. Grouping after MPEG-4; firmness after what coarticulation leaves free: t, d, k, g, s and
-     * n care about the tongue and little about the lips, rounded vowels and w care about the lips most (Cohen & Massaro
-     * 1993 give the same picture as dominances).
-     */
-    private static Map<Phone, PhoneShape> standardPhones() {
-        Map<Phone, PhoneShape> chart = new EnumMap<>(Phone.class);
-        for (Phone phone : Phone.values()) {
-            chart.put(phone, standard(phone));
+    /** Shapes that no phone uses, apart from rest. */
+    public List<String> unused() {
+        return shapes.keySet().stream()
+                .filter(s -> !s.equals(REST))
+                .filter(s -> phones.values().stream().noneMatch(p -> p.uses(s)))
+                .toList();
+    }
+
+    /** How a phone shows; none when it is unmapped. */
+    public Optional<PhoneShape> of(Phone phone) {
+        return Optional.ofNullable(phones.get(phone));
+    }
+
+    /** The shape that names a phone on the sheet: the first it takes. */
+    public String shapeOf(Phone phone) {
+        return of(phone).map(p -> p.steps().getFirst().shape()).orElse(REST);
+    }
+
+    /** Phones whose first step is a shape. */
+    public List<Phone> phonesOf(String shape) {
+        return phones.entrySet().stream()
+                .filter(p -> p.getValue().steps().getFirst().shape().equals(shape))
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    // --- edits, each a new chart -----------------------------------------------------------------------------------
+
+    public MouthChart withMotion(Optional<MotionStyle> value) {
+        return new MouthChart(phones, shapes, value);
+    }
+
+    public MouthChart withPhone(Phone phone, PhoneShape shape) {
+        Map<Phone, PhoneShape> changed = new EnumMap<>(Phone.class);
+        changed.putAll(phones);
+        changed.put(phone, shape);
+        return new MouthChart(changed, shapes, motion);
+    }
+
+    /** A phone without shape. */
+    public MouthChart withoutPhone(Phone phone) {
+        Map<Phone, PhoneShape> changed = new EnumMap<>(Phone.class);
+        changed.putAll(phones);
+        changed.remove(phone);
+        return new MouthChart(changed, shapes, motion);
+    }
+
+    /** A phone shows as another shape: its first step changes, the others stay. An unmapped one becomes as usual there. */
+    public MouthChart assigned(Phone phone, String shape) {
+        PhoneShape now = of(phone).orElseGet(() -> {
+            PhoneShape usual = StandardPhones.of(phone);
+            return usual.withSteps(
+                    List.of(new PhoneShape.Step(shape, usual.steps().getFirst().share(), 0, 1)));
+        });
+        List<PhoneShape.Step> steps = new ArrayList<>(now.steps());
+        PhoneShape.Step first = steps.getFirst();
+        steps.set(0, new PhoneShape.Step(shape, first.share(), first.from(), first.to()));
+        return withPhone(phone, now.withSteps(steps));
+    }
+
+    /** What an unmapped phone would usually be: its standard shape, or the one here that is most like it. */
+    public String proposal(Phone phone) {
+        Viseme usual = Viseme.named(StandardPhones.of(phone).steps().getFirst().shape())
+                .orElse(Viseme.REST);
+        return shapes.values().stream()
+                .filter(s -> !s.name().equals(REST) || phone == Phone.SIL)
+                .min(java.util.Comparator.comparingDouble(s -> usual.unlike(s.kin())))
+                .map(MouthShape::name)
+                .orElse(REST);
+    }
+
+    /** With a new shape, or one of that name changed. */
+    public MouthChart withShape(MouthShape shape) {
+        Map<String, MouthShape> changed = new LinkedHashMap<>(shapes);
+        changed.put(shape.name(), shape);
+        return new MouthChart(phones, changed, motion);
+    }
+
+    /** Gives some phones of a shape one of their own, which begins as its like. */
+    public MouthChart split(String shape, String newName, Collection<Phone> moved) {
+        requireThat(!shapes.containsKey(newName), "There is a shape \"%s\" already.", newName);
+        MouthChart chart = withShape(shapes.get(shape).named(newName));
+        for (Phone phone : moved) {
+            PhoneShape now = chart.phones.get(phone);
+            if (now != null) {
+                chart = chart.withPhone(phone, now.with(s -> swapped(s, shape, newName)));
+            }
         }
         return chart;
     }
 
-    private static PhoneShape standard(Phone phone) {
-        return switch (phone) {
-            case SIL -> PhoneShape.one(Viseme.REST, 1, 0.35, 0.3, 0.2);
-            case P, B, M -> PhoneShape.closed(Viseme.LIPS_SHUT, PhoneShape.Closure.LIPS);
-            case F, V -> PhoneShape.closed(Viseme.LIP_TO_TEETH, PhoneShape.Closure.LIP_TO_TEETH);
-            case TH, DH -> PhoneShape.one(Viseme.TONGUE_OUT, 0.9, 0.5, 0.3, 1);
-            case T, D -> PhoneShape.one(Viseme.TIP, 0.85, 0.4, 0.16, 1);
-            case K, G, NG -> PhoneShape.one(Viseme.BACK, 0.8, 0.3, 0.06, 1);
-            case CH, JH, SH, ZH -> PhoneShape.one(Viseme.HUSH, 0.95, 0.7, 0.85, 0.6);
-            case S, Z -> PhoneShape.one(Viseme.HISS, 0.8, 0.75, 0.28, 0.7);
-            case N -> PhoneShape.one(Viseme.RIDGE, 0.7, 0.35, 0.12, 1);
-            case L -> PhoneShape.one(Viseme.RIDGE, 0.95, 0.4, 0.18, 1);
-            case R -> PhoneShape.one(Viseme.R, 0.9, 0.4, 0.55, 0.8);
-            case ER -> PhoneShape.one(Viseme.R, 1, 0.7, 0.7, 0.8);
-            case W -> PhoneShape.one(Viseme.OO, 1, 0.6, 0.95, 0.3);
-            case Y -> PhoneShape.one(Viseme.IH, 0.7, 0.5, 0.3, 0.5);
-            case HH -> PhoneShape.one(Viseme.EH, 0.5, 0.12, 0.04, 0.1);
-            case AA -> PhoneShape.one(Viseme.AH, 1, 1, 0.75, 0.4);
-            case AH -> PhoneShape.one(Viseme.AH, 0.55, 0.6, 0.4, 0.3);
-            case AE ->
-                new PhoneShape(
-                        java.util.List.of(
-                                new PhoneShape.Step(Viseme.EH, 1.15, 0, 1), new PhoneShape.Step(Viseme.AH, 0.25, 0, 1)),
-                        1,
-                        0.8,
-                        0.4,
-                        PhoneShape.Closure.NONE);
-            case AO -> PhoneShape.one(Viseme.OH, 1, 1, 0.9, 0.4);
-            case EH -> PhoneShape.one(Viseme.EH, 0.95, 0.9, 0.7, 0.4);
-            case IH -> PhoneShape.one(Viseme.IH, 0.75, 0.7, 0.5, 0.4);
-            case IY -> PhoneShape.one(Viseme.IH, 1.1, 0.85, 0.85, 0.4);
-            case UH -> PhoneShape.one(Viseme.OO, 0.75, 0.7, 0.7, 0.3);
-            case UW -> PhoneShape.one(Viseme.OO, 1, 0.85, 1, 0.3);
-            case EY -> PhoneShape.glide(Viseme.EH, 0.95, Viseme.IH, 0.85);
-            case AY -> PhoneShape.glide(Viseme.AH, 0.95, Viseme.IH, 0.8);
-            case AW -> PhoneShape.glide(Viseme.AH, 0.95, Viseme.OO, 0.85);
-            case OW -> PhoneShape.glide(Viseme.OH, 0.95, Viseme.OO, 0.85);
-            case OY -> PhoneShape.glide(Viseme.OH, 1, Viseme.IH, 0.8);
-        };
+    /** All that used one shape uses another; the one is gone. */
+    public MouthChart merged(String gone, String into) {
+        requireThat(!gone.equals(REST), "%s stays: silence is shown with it.", REST);
+        requireThat(shapes.containsKey(into) && !gone.equals(into), "A shape is merged into another.");
+        return replaced(gone, into, Optional.empty());
     }
 
-    /** The shape that names a phone on the sheet: the first it takes. */
-    public Viseme visemeOf(Phone phone) {
-        return phones.get(phone).steps().getFirst().viseme();
+    public MouthChart renamed(String from, String to) {
+        requireThat(!from.equals(REST), "%s keeps its name: silence is shown with it.", REST);
+        requireThat(!shapes.containsKey(to), "There is a shape \"%s\" already.", to);
+        return replaced(from, to, Optional.of(shapes.get(from).named(to)));
+    }
+
+    private MouthChart replaced(String from, String to, Optional<MouthShape> inPlace) {
+        Map<String, MouthShape> changed = new LinkedHashMap<>();
+        shapes.forEach((name, shape) -> {
+            if (!name.equals(from)) {
+                changed.put(name, shape);
+            } else {
+                inPlace.ifPresent(s -> changed.put(to, s));
+            }
+        });
+        Map<Phone, PhoneShape> spoken = new EnumMap<>(Phone.class);
+        phones.forEach((phone, shape) -> spoken.put(phone, shape.with(s -> swapped(s, from, to))));
+        return new MouthChart(spoken, changed, motion);
+    }
+
+    private static PhoneShape.Step swapped(PhoneShape.Step step, String from, String to) {
+        return step.shape().equals(from) ? new PhoneShape.Step(to, step.share(), step.from(), step.to()) : step;
+    }
+
+    /** The differences to another chart, a line each; for comparing. */
+    public List<String> differences(MouthChart other) {
+        List<String> lines = new ArrayList<>();
+        shapes.keySet().stream()
+                .filter(s -> !other.shapes.containsKey(s))
+                .forEach(s -> lines.add("only here: the shape " + s));
+        other.shapes.keySet().stream()
+                .filter(s -> !shapes.containsKey(s))
+                .forEach(s -> lines.add("only there: the shape " + s));
+        for (Phone phone : Phone.values()) {
+            String here = of(phone).map(MouthChart::inWords).orElse("nothing");
+            String there = other.of(phone).map(MouthChart::inWords).orElse("nothing");
+            if (!here.equals(there)) {
+                lines.add(phone.ipa() + ": " + here + " here, " + there + " there");
+            } else if (!of(phone).equals(other.of(phone))) {
+                lines.add(phone.ipa() + ": held with another firmness");
+            }
+        }
+        return lines;
+    }
+
+    private static String inWords(PhoneShape shape) {
+        List<String> steps = shape.steps().stream()
+                .map(s -> s.shape() + String.format(java.util.Locale.ROOT, " %.0f %%", 100 * s.share()))
+                .toList();
+        return String.join(shape.glides() ? " → " : " + ", steps);
+    }
+
+    /** With every shape changed. */
+    public MouthChart withShapes(UnaryOperator<MouthShape> change) {
+        Map<String, MouthShape> changed = new LinkedHashMap<>();
+        shapes.forEach((name, shape) -> changed.put(name, change.apply(shape)));
+        return new MouthChart(phones, changed, motion);
     }
 }

@@ -1,224 +1,219 @@
 package graykite.mouth;
 
 import graykite.rig.Channel;
-import graykite.rig.Channel.Group;
-import graykite.rig.Character;
-import graykite.rig.Pose;
-import graykite.sound.Loudness;
-import graykite.speech.Phone;
-import graykite.speech.Timing;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeSet;
-import java.util.stream.IntStream;
 
 /**
- * Turns timed phones into movement. Each channel follows the smoothest curve near the targets of its phones (regularised
- * trajectories; Ezzat, Geiger & Poggio 2002), with weights that say how much each phone cares about each channel
- * (dominance; Cohen & Massaro 1993) and with closures as fixed points that smoothing cannot open.
+ * Flowing motion: each channel follows the smoothest curve near the targets of its beats (regularised trajectories; Ezzat,
+ * Geiger & Poggio 2002), with weights that say how much each beat minds each channel (dominance; Cohen & Massaro 1993) and
+ * with closures as fixed points that smoothing cannot open.
  */
-public final class MouthSolver {
+final class MouthSolver {
     /** Seconds between samples. */
-    public static final double STEP = 0.01;
-
-    /** A closure holds at least this long, so that one frame at 24 frames a second always falls into it. */
-    static final double CLOSURE = 1.0 / 24 + 2 * STEP;
+    static final double STEP = 0.01;
 
     /** Beyond this distance from an edit, in seconds, a curve does not change by more than a thousandth. */
-    private static final double REACH = 0.6;
+    static final double REACH = 0.6;
 
-    /** Seconds of silence that are taken to lie round a line. */
-    private static final double SURROUNDINGS = 1;
+    /** Seconds by which vowels that mind the lips are heard coming, and by which every shape dies away. */
+    private static final double ANTICIPATION = 0.07;
 
-    private static final String SEAL = "lipsTogether";
-    private static final String BITE = "lipToTeeth";
+    private static final double FOLLOW = 0.045;
 
-    private final List<String> names = new ArrayList<>();
-    private final List<Channel> channels = new ArrayList<>();
-    private final MouthChart chart;
-    private final double[][] shapeValues;
-    private final boolean seals;
+    private final ShapeValues values;
+    private final Beats beats;
+    private final int samples;
 
-    public MouthSolver(Character character, MouthChart chart) {
-        this.chart = chart;
-        Map<String, Integer> index = character.channelIndex();
-        seals = index.containsKey(SEAL) && index.containsKey(BITE);
-        TreeSet<Integer> used = new TreeSet<>();
-        double[][] full = new double[Viseme.values().length][];
-        for (Map.Entry<Viseme, Pose> shape : chart.shapes().entrySet()) {
-            double[] values = character.values(shape.getValue());
-            full[shape.getKey().ordinal()] = values;
-            for (int c = 0; c < values.length; c++) {
-                if (values[c] != 0) {
-                    used.add(c);
-                }
-            }
-        }
-        for (String name : new String[] {SEAL, BITE}) {
-            if (index.containsKey(name)) {
-                used.add(index.get(name));
-            }
-        }
-        shapeValues = new double[Viseme.values().length][used.size()];
-        int at = 0;
-        for (int c : used) {
-            names.add(character.channels().get(c).name());
-            channels.add(character.channels().get(c));
-            for (int v = 0; v < full.length; v++) {
-                shapeValues[v][at] = full[v] == null ? 0 : full[v][c];
-            }
-            at++;
-        }
+    MouthSolver(ShapeValues values, Beats beats, int samples) {
+        this.values = values;
+        this.beats = beats;
+        this.samples = samples;
     }
 
-    /**
-     * Solves a whole line.
-     *
-     * @param loudness of the sound, measured on the same clock
-     */
-    public MouthMotion solve(Timing timing, Loudness loudness, MouthSettings settings) {
-        int samples = Math.max(3, (int) Math.ceil(timing.duration() / STEP) + 1);
-        double[][] curves = new double[names.size()][samples];
-        Plan plan = new Plan(timing, loudness, settings, samples);
-        IntStream.range(0, names.size()).parallel().forEach(c -> solveChannel(plan, c, 0, samples, curves[c]));
-        return new MouthMotion(names, STEP, curves);
+    /** Solves one channel from one sample up to, not including, another. */
+    void solve(int channel, int from, int to, double[] curve) {
+        Plan plan = new Plan(channel, from, to);
+        double[] x = Arrays.copyOfRange(curve, plan.low, plan.high);
+        plan.solve(plan.targets, x);
+        System.arraycopy(x, from - plan.low, curve, from, to - from);
     }
 
-    /**
-     * Solves again after an edit of the timing, only where it matters.
-     *
-     * @param before the motion of the old timing, same settings and duration
-     * @param from where the edit begins, in seconds
-     * @param to where it ends
-     */
-    public MouthMotion solveAgain(
-            MouthMotion before, Timing timing, Loudness loudness, MouthSettings settings, double from, double to) {
-        int samples = before.samples();
-        int first = Math.max(0, (int) ((Math.min(from, to) - settings.lead() - REACH) / STEP));
-        int last = Math.min(samples, (int) ((Math.max(from, to) - settings.lead() + REACH) / STEP) + 1);
-        double[][] curves = new double[names.size()][];
-        Plan plan = new Plan(timing, loudness, settings, samples, first, last);
-        for (int c = 0; c < names.size(); c++) {
-            curves[c] = before.curves()[c].clone();
-            if (last > first) {
-                solveChannel(plan, c, first, last, curves[c]);
-            }
+    /** What each beat near a moment adds to a channel there: the curve is linear in what beats ask. */
+    List<Pull> pulls(int channel, int at, double value) {
+        int from = Math.max(0, at - (int) (REACH / STEP));
+        int to = Math.min(samples, at + (int) (REACH / STEP) + 1);
+        Plan plan = new Plan(channel, from, to);
+        List<Pull> pulls = new ArrayList<>();
+        double rest = value;
+        for (int b = plan.first; b <= plan.last; b++) {
+            double[] part = new double[plan.high - plan.low];
+            plan.solve(plan.targetsOf(b), part);
+            rest -= part[at - plan.low];
+            pulls.add(new Pull(b, plan.askedOf(b), part[at - plan.low]));
         }
-        return new MouthMotion(names, STEP, curves);
-    }
-
-    private void solveChannel(Plan plan, int c, int from, int to, double[] curve) {
-        double[] weights = new double[curve.length];
-        double[] targets = new double[curve.length];
-        plan.fill(c, weights, targets);
-        double bend = bend(channels.get(c), plan.settings.smoothness());
-        new BandedSolver(to - from).solve(weights, targets, bend, from, to, curve);
+        pulls.add(new Pull(-1, 0, rest));
+        return pulls;
     }
 
     /** The time over which a channel smooths: the heavy jaw longest, the seal of the lips shortest. */
-    private static double bend(Channel channel, double smoothness) {
+    private double bend(Channel channel, double smooth) {
         double seconds =
-                switch (channel.group()) {
-                    case JAW -> 0.036;
-                    case TONGUE -> 0.024;
-                    default -> channel.name().equals(SEAL) || channel.name().equals(BITE) ? 0.018 : 0.031;
+                switch (channel.name()) {
+                    case ShapeValues.SEAL -> 0.020;
+                    case ShapeValues.BITE -> 0.027;
+                    default ->
+                        switch (channel.group()) {
+                            case JAW -> 0.040;
+                            case TONGUE -> 0.024;
+                            default -> 0.034;
+                        };
                 };
-        return Math.pow(seconds * smoothness / STEP, 4);
+        return Math.pow(seconds * smooth / STEP, 4);
     }
 
-    /** Targets and weights of every sample, made channel by channel. */
+    /** Targets, weights and bends of a channel round a window; arrays begin at sample low. */
     private final class Plan {
-        private final List<Timing.Segment> segments;
-        private final MouthSettings settings;
-        private final double[] push;
-        private final int samples;
+        final int low;
+        final int high;
+        final int first;
+        final int last;
+        final double[] targets;
+        private final double[] weights;
+        private final double[] bend;
+        private final int channel;
+        private final int from;
+        private final int to;
 
-        Plan(Timing timing, Loudness loudness, MouthSettings settings, int samples) {
-            this(timing, loudness, settings, samples, 0, samples);
-        }
-
-        /** @param first only segments that touch the samples from first to last are kept */
-        Plan(Timing timing, Loudness loudness, MouthSettings settings, int samples, int first, int last) {
-            this.settings = settings;
-            this.samples = samples;
-            double from = (first - 2) * STEP + settings.lead() - 0.2;
-            double to = (last + 2) * STEP + settings.lead() + 0.2;
-            // Before and after the line there is silence too: the mouth does not hang in its last shape.
-            List<Timing.Segment> all = new ArrayList<>(timing.segments());
-            all.addFirst(new Timing.Segment(Phone.SIL, -SURROUNDINGS, 0, -1, -1));
-            all.addLast(new Timing.Segment(Phone.SIL, timing.duration(), timing.duration() + SURROUNDINGS, -1, -1));
-            this.segments =
-                    all.stream().filter(s -> s.end() > from && s.start() < to).toList();
-            double usual = loudness.percentile(0.75);
-            push = new double[segments.size()];
-            for (int s = 0; s < push.length; s++) {
-                Timing.Segment segment = segments.get(s);
-                double louder = loudness.at((segment.start() + segment.end()) / 2) - usual;
-                push[s] = segment.phone().isVowel() ? Math.clamp(1 + louder * 0.022, 0.72, 1.22) : 1;
+        Plan(int channel, int from, int to) {
+            this.channel = channel;
+            this.from = from;
+            this.to = to;
+            low = Math.max(0, from - 2);
+            high = Math.min(samples, to + 2);
+            weights = new double[high - low];
+            targets = new double[high - low];
+            bend = new double[high - low];
+            first = Math.max(0, beats.indexAt(low * STEP - 0.2) - 1);
+            last = Math.min(beats.list().size() - 1, beats.indexAt(high * STEP + 0.2) + 1);
+            for (int b = first; b <= last; b++) {
+                add(b, targets, weights);
             }
-        }
-
-        void fill(int channel, double[] weights, double[] targets) {
-            String name = names.get(channel);
-            for (int s = 0; s < segments.size(); s++) {
-                Timing.Segment segment = segments.get(s);
-                PhoneShape shape = chart.phones().get(segment.phone());
-                double firmness = firmness(shape, channels.get(channel).group());
-                for (PhoneShape.Step step : shape.steps()) {
-                    double share = step.share() * push[s] * (isClosing(name) ? 1 : settings.strength());
-                    double value = shapeValues[step.viseme().ordinal()][channel] * share;
-                    double start = segment.start() + step.from() * (segment.end() - segment.start());
-                    double end = segment.start() + step.to() * (segment.end() - segment.start());
-                    add(
-                            start - settings.lead(),
-                            end - settings.lead(),
-                            firmness,
-                            value,
-                            segment.isSilence(),
-                            weights,
-                            targets);
-                }
-            }
-            for (int i = 0; i < samples; i++) {
+            for (int i = 0; i < weights.length; i++) {
                 if (weights[i] > 0) {
                     targets[i] /= weights[i];
                 }
             }
-            if (name.equals(SEAL)) {
-                fixClosures(PhoneShape.Closure.LIPS, 1, weights, targets);
-            } else if (name.equals(BITE)) {
-                fixClosures(PhoneShape.Closure.LIP_TO_TEETH, 1, weights, targets);
-            } else if (!seals && channels.get(channel).group() != Group.TONGUE) {
-                // Without channels that shut whatever else opens, everything takes its place in the shut shape.
-                fixClosures(
-                        PhoneShape.Closure.LIPS, shapeValues[Viseme.LIPS_SHUT.ordinal()][channel], weights, targets);
-                fixClosures(
-                        PhoneShape.Closure.LIP_TO_TEETH,
-                        shapeValues[Viseme.LIP_TO_TEETH.ordinal()][channel],
-                        weights,
-                        targets);
+            fix(-1, targets);
+            for (int i = 0, b = first; i < bend.length; i++) {
+                while (b < last && beats.list().get(b).end() <= (low + i) * STEP) {
+                    b++;
+                }
+                bend[i] = bend(
+                        values.channel(channel), beats.list().get(b).diction().smooth());
             }
         }
 
-        /** Adds a target; weights are full in the middle of the step and fade to a fifth at its ends. */
-        private void add(
-                double start,
-                double end,
+        void solve(double[] wanted, double[] x) {
+            new BandedSolver(to - from).solve(weights, wanted, bend, from - low, to - low, x);
+        }
+
+        /** What one beat alone asks for, weighted as it is among all. */
+        double[] targetsOf(int beat) {
+            double[] alone = new double[targets.length];
+            add(beat, alone, new double[targets.length]);
+            for (int i = 0; i < alone.length; i++) {
+                alone[i] = Double.isInfinite(weights[i]) || weights[i] == 0 ? 0 : alone[i] / weights[i];
+            }
+            fix(beat, alone);
+            return alone;
+        }
+
+        double askedOf(int b) {
+            Beat beat = beats.list().get(b);
+            if (beat.closure() != PhoneShape.Closure.NONE && values.fixes(channel, beat.closure())) {
+                return values.shut(channel, beat);
+            }
+            return beat.targets().stream()
+                    .mapToDouble(t -> values.asked(channel, beat, t))
+                    .max()
+                    .orElse(0);
+        }
+
+        private void add(int b, double[] sums, double[] weightSums) {
+            Beat beat = beats.list().get(b);
+            double firmness = values.firmness(channel, beat);
+            if (firmness == 0) {
+                return;
+            }
+            boolean early = beat.phone().isVowel()
+                    && beat.firm().lips() >= 0.65
+                    && values.channel(channel).group() != Channel.Group.JAW
+                    && values.channel(channel).group() != Channel.Group.TONGUE;
+            // Shapes that are asked for together add up instead of meeting half-way.
+            for (Beat.Target target : beat.targets()) {
+                double value = 0;
+                int alike = 0;
+                for (Beat.Target other : beat.targets()) {
+                    if (other.from() == target.from() && other.to() == target.to()) {
+                        value += values.full(channel, other) * values.factor(channel, beat, other);
+                        alike++;
+                    }
+                }
+                value += values.smile(channel, beat, target);
+                spread(beat, target, early, firmness / alike, value, sums, weightSums);
+            }
+            if (values.names().get(channel).equals(ShapeValues.SEAL)) {
+                beats.shutOf(b).ifPresent(shut -> peel(shut, sums, weightSums));
+            }
+        }
+
+        /** The frames after a closure still favour it: what was shut lets go little by little. */
+        private void peel(Beats.Shut shut, double[] sums, double[] weightSums) {
+            double length = shut.free() - shut.to();
+            for (int i = indexFrom(shut.to()); i < sums.length && (low + i) * STEP < shut.free(); i++) {
+                double left = 1 - ((low + i) * STEP - shut.to()) / length;
+                double w = 1.6 * Math.clamp(left, 0, 1);
+                weightSums[i] += w;
+                sums[i] += w * Math.clamp(left, 0, 1);
+            }
+        }
+
+        private int indexFrom(double time) {
+            return Math.max(0, (int) Math.ceil(time / STEP) - low);
+        }
+
+        /** Weights rise quickly, are full a little before the middle and die away past the end. */
+        private void spread(
+                Beat beat,
+                Beat.Target target,
+                boolean early,
                 double firmness,
                 double value,
-                boolean silence,
-                double[] weights,
-                double[] targets) {
-            int first = Math.max(0, (int) Math.ceil(start / STEP));
-            int last = Math.min(samples - 1, (int) Math.floor(end / STEP));
-            double length = Math.max(end - start, STEP);
-            for (int i = first; i <= last; i++) {
-                double t = (i * STEP - start) / length;
-                double bell = silence ? restBell(i * STEP - start, end - i * STEP) : 0.2 + 0.8 * Math.sin(Math.PI * t);
+                double[] sums,
+                double[] weightSums) {
+            double before = early && target.from() == beat.start() ? ANTICIPATION : 0;
+            double after = beat.isSilence() ? 0 : FOLLOW;
+            int begin = indexFrom(target.from() - before);
+            int end = Math.min(sums.length - 1, (int) Math.floor((target.to() + after) / STEP) - low);
+            double length = Math.max(target.to() - target.from(), STEP);
+            for (int i = begin; i <= end; i++) {
+                double now = (low + i) * STEP;
+                double bell;
+                if (now < target.from()) {
+                    bell = 0.07 * (1 - (target.from() - now) / before);
+                } else if (now > target.to()) {
+                    bell = 0.12 * (1 - (now - target.to()) / after);
+                } else if (beat.isSilence()) {
+                    bell = restBell(now - target.from(), target.to() - now);
+                } else {
+                    double t = (now - target.from()) / length;
+                    bell = 0.2 + 0.8 * Math.sin(Math.PI * Math.pow(t, 0.86));
+                }
                 double w = firmness * Math.max(0.02, bell);
-                weights[i] += w;
-                targets[i] += w * value;
+                weightSums[i] += w;
+                sums[i] += w * value;
             }
         }
 
@@ -227,46 +222,27 @@ public final class MouthSolver {
             return 0.06 + 0.94 * Math.clamp((Math.min(since, until) - 0.04) / 0.22, 0, 1);
         }
 
-        private void fixClosures(PhoneShape.Closure kind, double value, double[] weights, double[] targets) {
-            for (Timing.Segment segment : segments) {
-                if (chart.phones().get(segment.phone()).closure() != kind) {
+        /**
+         * Fixes what is shut.
+         *
+         * @param only the beat whose closures get their value; others are fixed at 0; -1 for all
+         */
+        private void fix(int only, double[] into) {
+            for (Beats.Shut shut : beats.shuts()) {
+                if (shut.to() < low * STEP || shut.from() > high * STEP || !values.fixes(channel, shut.kind())) {
                     continue;
                 }
-                double middle = (segment.start() + segment.end()) / 2 - settings.lead();
-                double half = Math.max(CLOSURE, 0.62 * (segment.end() - segment.start())) / 2;
-                int first = Math.max(0, (int) Math.ceil((middle - half) / STEP));
-                int last = Math.min(samples - 1, (int) Math.floor((middle + half) / STEP));
-                for (int i = first; i <= last; i++) {
-                    weights[i] = Double.POSITIVE_INFINITY;
-                    targets[i] = value;
+                Beat beat = beats.list().get(shut.beat());
+                double value = only < 0 || only == shut.beat() ? values.shut(channel, beat) : 0;
+                int begin = indexFrom(shut.from());
+                int end = Math.min(into.length - 1, (int) Math.floor(shut.to() / STEP) - low);
+                if (begin <= end) {
+                    Arrays.fill(into, begin, end + 1, value);
+                    if (only < 0) {
+                        Arrays.fill(weights, begin, end + 1, Double.POSITIVE_INFINITY);
+                    }
                 }
             }
         }
-    }
-
-    private static boolean isClosing(String channel) {
-        return channel.equals(SEAL) || channel.equals(BITE);
-    }
-
-    private static double firmness(PhoneShape shape, Group group) {
-        return switch (group) {
-            case JAW -> shape.jaw();
-            case TONGUE -> shape.tongue();
-            default -> shape.lips();
-        };
-    }
-
-    /** When the lips must be shut or the lip on the teeth, in seconds of the motion: for checks and for drawing. */
-    public static List<graykite.time.TimeRange> closures(
-            Timing timing, MouthChart chart, MouthSettings settings, PhoneShape.Closure kind) {
-        List<graykite.time.TimeRange> ranges = new ArrayList<>();
-        for (Timing.Segment segment : timing.segments()) {
-            if (segment.phone() != Phone.SIL
-                    && chart.phones().get(segment.phone()).closure() == kind) {
-                double start = Math.max(0, segment.start() - settings.lead());
-                ranges.add(new graykite.time.TimeRange(start, Math.max(start, segment.end() - settings.lead())));
-            }
-        }
-        return ranges;
     }
 }

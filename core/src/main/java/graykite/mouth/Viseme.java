@@ -53,6 +53,23 @@ public enum Viseme {
         return number;
     }
 
+    /** How far the mouth is open, 0 shut to 1 the widest. */
+    public double opening() {
+        return opening;
+    }
+
+    /** How wide it is, 0 rounded to 1 spread; about 0.4 at rest. */
+    public double width() {
+        return width;
+    }
+
+    /** The standard shape of a name. */
+    public static java.util.Optional<Viseme> named(String title) {
+        return java.util.Arrays.stream(values())
+                .filter(v -> v.title.equals(title))
+                .findFirst();
+    }
+
     /**
      * How different two shapes look, 0 for the same: by how far the mouth is open (which the eye minds most), how wide it
      * is and how much of the tongue is seen.

@@ -2,7 +2,8 @@ package graykite.performance;
 
 import static graykite.base.Require.requireThat;
 
-import graykite.mouth.MouthChart;
+import graykite.mouth.FittedChart;
+import graykite.mouth.MouthWork;
 import graykite.picture.Camera;
 import graykite.picture.Surface;
 import graykite.picture.Vec;
@@ -52,9 +53,9 @@ public final class Ensemble {
      * @param start when that begins, in seconds of the shot
      */
     public record Role(
-            Character character, MouthChart chart, Deformer deformer, Optional<Performance> line, double start) {
+            Character character, FittedChart chart, Deformer deformer, Optional<Performance> line, double start) {
         /** With a deformer made for the occasion. */
-        public Role(Character character, MouthChart chart, Optional<Performance> line, double start) {
+        public Role(Character character, FittedChart chart, Optional<Performance> line, double start) {
             this(character, chart, new Deformer(character), line, start);
         }
     }
@@ -112,8 +113,9 @@ public final class Ensemble {
             Line nothing = new Line(
                     Timing.empty(duration),
                     quiet,
-                    lead.line().settings(),
+                    MouthWork.of(lead.line().settings()),
                     lead.line().rate(),
+                    List.of(),
                     lead.line().seed() + 101L * (i + 1));
             actors.add(new Actor(
                     role.character(),

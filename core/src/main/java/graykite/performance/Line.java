@@ -1,6 +1,7 @@
 package graykite.performance;
 
 import graykite.mouth.MouthSettings;
+import graykite.mouth.MouthWork;
 import graykite.sound.Loudness;
 import graykite.speech.Timing;
 import graykite.time.FrameRate;
@@ -11,31 +12,34 @@ import java.util.List;
  *
  * @param timing words and sounds
  * @param loudness of the sound, measured on the same clock
- * @param settings how the mouth speaks it
- * @param rate frames a second, which drawings keep to
+ * @param work everything that was decided about the mouth
+ * @param rate frames a second, which drawings keep to and in which every closure has one
  * @param keys poses that the animator set, in the order of time
  * @param seed of the instincts; another number gives another variation
  */
-public record Line(
-        Timing timing, Loudness loudness, MouthSettings settings, FrameRate rate, List<PoseKey> keys, long seed) {
+public record Line(Timing timing, Loudness loudness, MouthWork work, FrameRate rate, List<PoseKey> keys, long seed) {
     public Line {
         keys = List.copyOf(keys);
     }
 
-    /** A line without keys of the animator's own. */
+    /** A line without decisions of the animator's own. */
     public Line(Timing timing, Loudness loudness, MouthSettings settings, FrameRate rate, long seed) {
-        this(timing, loudness, settings, rate, List.of(), seed);
+        this(timing, loudness, MouthWork.of(settings), rate, List.of(), seed);
+    }
+
+    public MouthSettings settings() {
+        return work.settings();
     }
 
     Line withTiming(Timing newTiming) {
-        return new Line(newTiming, loudness, settings, rate, keys, seed);
+        return new Line(newTiming, loudness, work, rate, keys, seed);
     }
 
-    Line withSettings(MouthSettings newSettings) {
-        return new Line(timing, loudness, newSettings, rate, keys, seed);
+    Line withWork(MouthWork newWork) {
+        return new Line(timing, loudness, newWork, rate, keys, seed);
     }
 
     Line withKeys(List<PoseKey> newKeys) {
-        return new Line(timing, loudness, settings, rate, newKeys, seed);
+        return new Line(timing, loudness, work, rate, newKeys, seed);
     }
 }

@@ -2,6 +2,7 @@ package graykite.project;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.mouth.MouthChart;
 import graykite.rig.Character;
 import graykite.rig.Coupling;
 import graykite.rig.Pose;
@@ -35,8 +36,10 @@ public record Member(String id, String name, Source source, Optional<Library> li
      * @param poses the pose library, visemes among them
      * @param roles which channels play which standard action
      * @param couplings rules between channels
+     * @param chart its mouth chart; none while the standard one serves
      */
-    public record Library(Map<String, Pose> poses, Map<String, Pose> roles, List<Coupling> couplings) {
+    public record Library(
+            Map<String, Pose> poses, Map<String, Pose> roles, List<Coupling> couplings, Optional<MouthChart> chart) {
         public Library {
             poses = Collections.unmodifiableMap(new TreeMap<>(poses));
             roles = Collections.unmodifiableMap(new TreeMap<>(roles));
@@ -45,7 +48,28 @@ public record Member(String id, String name, Source source, Optional<Library> li
 
         /** What a figure came with or was given. */
         public static Library of(Character figure) {
-            return new Library(figure.poses(), figure.roles(), figure.couplings());
+            return new Library(figure.poses(), figure.roles(), figure.couplings(), Optional.empty());
+        }
+
+        public Library withPoses(Map<String, Pose> newPoses) {
+            return new Library(newPoses, roles, couplings, chart);
+        }
+
+        public Library withRoles(Map<String, Pose> newRoles) {
+            return new Library(poses, newRoles, couplings, chart);
+        }
+
+        public Library withCouplings(List<Coupling> newCouplings) {
+            return new Library(poses, roles, newCouplings, chart);
+        }
+
+        /** The same with the standard chart. */
+        public Library withoutChart() {
+            return new Library(poses, roles, couplings, Optional.empty());
+        }
+
+        public Library withChart(MouthChart newChart) {
+            return new Library(poses, roles, couplings, Optional.of(newChart));
         }
     }
 
@@ -64,6 +88,11 @@ public record Member(String id, String name, Source source, Optional<Library> li
                         .withRoles(l.roles())
                         .withCouplings(l.couplings()))
                 .orElse(figure.withName(name));
+    }
+
+    /** Its mouth chart. */
+    public MouthChart chart() {
+        return library.flatMap(Library::chart).orElseGet(MouthChart::standard);
     }
 
     public Member withName(String newName) {

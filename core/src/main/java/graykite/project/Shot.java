@@ -2,7 +2,7 @@ package graykite.project;
 
 import static graykite.base.Require.requireThat;
 
-import graykite.mouth.MouthSettings;
+import graykite.mouth.MouthWork;
 import graykite.performance.PoseKey;
 import graykite.speech.Timing;
 import java.util.Comparator;
@@ -18,7 +18,7 @@ import java.util.Optional;
  * @param sound the recording, once there is one
  * @param script what is said
  * @param timing the reading, once there is one
- * @param mouth how it is spoken
+ * @param mouth everything that was decided about the mouth; it hangs on words, so it outlives readings and recordings
  * @param acting what lies over the speech
  */
 public record Shot(
@@ -28,7 +28,7 @@ public record Shot(
         Optional<SoundFile> sound,
         String script,
         Optional<Timing> timing,
-        MouthSettings mouth,
+        MouthWork mouth,
         Acting acting) {
 
     /**
@@ -54,7 +54,7 @@ public record Shot(
     }
 
     public static Shot empty(String id, String title) {
-        return new Shot(id, title, "", Optional.empty(), "", Optional.empty(), MouthSettings.STANDARD, Acting.NONE);
+        return new Shot(id, title, "", Optional.empty(), "", Optional.empty(), MouthWork.STANDARD, Acting.NONE);
     }
 
     public long seed() {
@@ -90,8 +90,8 @@ public record Shot(
         return new Shot(id, title, speaker, sound, script, Optional.of(newTiming), mouth, acting);
     }
 
-    public Shot withMouth(MouthSettings settings) {
-        return new Shot(id, title, speaker, sound, script, timing, settings, acting);
+    public Shot withMouth(MouthWork work) {
+        return new Shot(id, title, speaker, sound, script, timing, work, acting);
     }
 
     public Shot withSeed(long newSeed) {

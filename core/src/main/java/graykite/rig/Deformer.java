@@ -41,7 +41,7 @@ public final class Deformer {
         List<Surface> surfaces = new ArrayList<>();
         for (int p = 0; p < character.parts().size(); p++) {
             Part part = character.parts().get(p);
-            if (part.looks().showing().map(s -> !seen(s, values)).orElse(false)) {
+            if (!seen(part, values)) {
                 continue;
             }
             boolean still =
@@ -49,6 +49,11 @@ public final class Deformer {
             surfaces.add(still ? rest.get(p) : surface(part, values, frames));
         }
         return surfaces;
+    }
+
+    /** False for a drawing that is not the one that the values choose. */
+    boolean seen(Part part, double[] values) {
+        return part.looks().showing().map(s -> seen(s, values)).orElse(true);
     }
 
     private boolean seen(Showing showing, double[] values) {

@@ -3,11 +3,7 @@ package graykite.rig;
 import static graykite.base.Require.requireThat;
 
 import graykite.picture.Vec;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
+import java.util.Arrays;
 
 /** Measures on the deformed mesh how far the lips are apart: what the eye sees, not what a slider says. */
 public final class LipGap {
@@ -32,19 +28,47 @@ public final class LipGap {
      * that are pressed over one another count as 0.
      */
     public double at(double[] values) {
+        double widest = 0;
+        for (double gap : gaps(values)) {
+            widest = Math.max(widest, gap);
+        }
+        return widest;
+    }
+
+    /** Number of pairs of vertices along the lip line. */
+    public int pairs() {
+        return pairs;
+    }
+
+    /**
+     * The opening of each pair of the lip line from the character's left to its right, in millimetres along the face's own
+     * up; below 0 where the lips are pressed over one another.
+     */
+    public double[] gaps(double[] values) {
         double[][] frames = deformer.jointFrames(values);
         float[] p = deformer.placed(seam, values);
         // Up turns with the head, or a bowed head would swap what is over and what is under.
         double[] frame = frames[seam.joint()];
         Vec up = new Vec(frame[1], frame[5], frame[9]);
-        double widest = 0;
+        double[] gaps = new double[pairs];
         for (int i = 0; i < pairs; i++) {
             int u = 3 * i;
             int l = 3 * (pairs + i);
             Vec apart = new Vec(p[u] - p[l], p[u + 1] - p[l + 1], p[u + 2] - p[l + 2]);
-            widest = Math.max(widest, apart.dot(up));
+            gaps[i] = apart.dot(up);
         }
-        return widest;
+        return gaps;
+    }
+
+    /** Height and depth (y, z) of the lower lip of each pair, in millimetres; the head must not be turned. */
+    public double[] lowerLip(double[] values) {
+        float[] p = deformer.placed(seam, values);
+        double[] places = new double[2 * pairs];
+        for (int i = 0; i < pairs; i++) {
+            places[2 * i] = p[3 * (pairs + i) + 1];
+            places[2 * i + 1] = p[3 * (pairs + i) + 2];
+        }
+        return places;
     }
 
     /** Distance between the outermost points of the lip line at rest, in millimetres: the width of the mouth. */
@@ -57,58 +81,8 @@ public final class LipGap {
 
     /** The part reduced to the vertices of the lip line, so that measuring costs next to nothing. */
     private static Part onlySeam(Part whole, LipLine lips) {
-        int[] upper = lips.upper();
-        int[] lower = lips.lower();
-        int count = upper.length + lower.length;
-        Map<Integer, List<Integer>> kept = new HashMap<>();
-        float[] positions = new float[3 * count];
-        int[] vertices = new int[count];
-        for (int i = 0; i < count; i++) {
-            int vertex = i < upper.length ? upper[i] : lower[i - upper.length];
-            vertices[i] = vertex;
-            kept.computeIfAbsent(vertex, v -> new ArrayList<>()).add(i);
-            System.arraycopy(whole.positions(), 3 * vertex, positions, 3 * i, 3);
-        }
-        List<MorphTarget> targets = new ArrayList<>();
-        for (MorphTarget target : whole.targets()) {
-            List<Integer> moved = new ArrayList<>();
-            List<Float> moves = new ArrayList<>();
-            for (int i = 0; i < target.vertices().length; i++) {
-                for (int at : kept.getOrDefault(target.vertices()[i], List.of())) {
-                    moved.add(at);
-                    for (int k = 0; k < 3; k++) {
-                        moves.add(target.moves()[3 * i + k]);
-                    }
-                }
-            }
-            float[] figures = new float[moves.size()];
-            for (int i = 0; i < figures.length; i++) {
-                figures[i] = moves.get(i);
-            }
-            targets.add(new MorphTarget(
-                    target.name(), moved.stream().mapToInt(v -> v).toArray(), figures));
-        }
-        Optional<Skin> skin = whole.looks().skin().map(s -> picked(s, vertices));
-        return new Part(
-                "lip line",
-                whole.material(),
-                whole.joint(),
-                positions,
-                positions.clone(),
-                new int[0],
-                targets,
-                new Part.Looks(skin, Optional.empty(), new float[0], new int[0], Optional.empty()));
-    }
-
-    private static Skin picked(Skin skin, int[] vertices) {
-        int[] joints = new int[Skin.PER_VERTEX * vertices.length];
-        float[] weights = new float[joints.length];
-        for (int i = 0; i < vertices.length; i++) {
-            System.arraycopy(
-                    skin.joints(), Skin.PER_VERTEX * vertices[i], joints, Skin.PER_VERTEX * i, Skin.PER_VERTEX);
-            System.arraycopy(
-                    skin.weights(), Skin.PER_VERTEX * vertices[i], weights, Skin.PER_VERTEX * i, Skin.PER_VERTEX);
-        }
-        return new Skin(joints, weights);
+        int[] vertices = Arrays.copyOf(lips.upper(), lips.upper().length + lips.lower().length);
+        System.arraycopy(lips.lower(), 0, vertices, lips.upper().length, lips.lower().length);
+        return whole.only("lip line", vertices);
     }
 }

@@ -17,4 +17,15 @@ public record Skin(int[] joints, float[] weights) {
         requireThat(
                 joints.length == weights.length && joints.length % PER_VERTEX == 0, "A skin has four joints a vertex.");
     }
+
+    /** The skin of some vertices, in their new order. */
+    Skin only(int[] vertices) {
+        int[] fewerJoints = new int[PER_VERTEX * vertices.length];
+        float[] fewerWeights = new float[fewerJoints.length];
+        for (int i = 0; i < vertices.length; i++) {
+            System.arraycopy(joints, PER_VERTEX * vertices[i], fewerJoints, PER_VERTEX * i, PER_VERTEX);
+            System.arraycopy(weights, PER_VERTEX * vertices[i], fewerWeights, PER_VERTEX * i, PER_VERTEX);
+        }
+        return new Skin(fewerJoints, fewerWeights);
+    }
 }

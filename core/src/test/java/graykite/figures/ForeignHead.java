@@ -81,7 +81,7 @@ public final class ForeignHead {
     }
 
     /** Writes it and reads it as any file. */
-    static Character read(Path folder) throws IOException {
+    public static Character read(Path folder) throws IOException {
         return FigureFiles.read(Files.write(folder.resolve("oddhead.glb"), bytes()), Progress.none())
                 .character();
     }

@@ -11,7 +11,7 @@ import de.javagl.jgltf.model.GltfModel;
 import de.javagl.jgltf.model.MeshModel;
 import de.javagl.jgltf.model.NodeModel;
 import de.javagl.jgltf.model.io.GltfModelReader;
-import graykite.mouth.MouthChart;
+import graykite.mouth.FittedChart;
 import graykite.mouth.MouthSettings;
 import graykite.performance.Performance;
 import graykite.rig.Character;
@@ -40,7 +40,7 @@ class GltfWriterTest {
     static void write() throws Exception {
         Performance performance = Performance.of(
                 ODILE,
-                MouthChart.standard(ODILE),
+                FittedChart.standard(ODILE),
                 new graykite.performance.Line(
                         TimingTest.sample(),
                         Loudness.of(Sound.silence(2, 8000)),

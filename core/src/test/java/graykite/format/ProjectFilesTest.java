@@ -7,7 +7,17 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
+import graykite.motion.Curve;
+import graykite.motion.Key;
+import graykite.mouth.Anchor;
+import graykite.mouth.Diction;
+import graykite.mouth.MotionStyle;
+import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
+import graykite.mouth.MouthWork;
+import graykite.mouth.Section;
+import graykite.mouth.TakenCurve;
+import graykite.mouth.TouchUp;
 import graykite.performance.PoseKey;
 import graykite.project.Companion;
 import graykite.project.History;
@@ -19,6 +29,7 @@ import graykite.rig.Cast;
 import graykite.rig.Character;
 import graykite.rig.Coupling;
 import graykite.rig.Pose;
+import graykite.speech.Timing;
 import graykite.speech.TimingTest;
 import graykite.time.FrameRate;
 import java.io.ByteArrayInputStream;
@@ -28,6 +39,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -35,12 +47,47 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class ProjectFilesTest {
+    /** Something of everything that can be decided about a mouth. */
+    private static MouthWork work() {
+        Timing timing = TimingTest.sample();
+        Diction loud = Diction.PLAIN.withOpen(1.6).withShape("Ah", 1.2);
+        Curve curve = new Curve(
+                List.of(new Key(0.2, 0.1, Key.Way.SMOOTH, 0, 1.5), new Key(0.5, 0.4, Key.Way.STEPPED, -1, 0)));
+        return new MouthWork(
+                MouthSettings.STANDARD
+                        .withDiction(loud)
+                        .withLead(0.04)
+                        .withLeastHold(3)
+                        .withMotion(Optional.of(MotionStyle.CRISP))
+                        .withPop(1.5)
+                        .withStick(3),
+                List.of(new Section(
+                        Anchor.of(timing, 0, -1),
+                        Anchor.of(timing, 1, -1),
+                        Diction.PLAIN.withSmooth(2),
+                        Optional.of(MotionStyle.HELD),
+                        0.3)),
+                List.of(
+                        TouchUp.on(Anchor.of(timing, 1, 0))
+                                .withShape(Optional.of("Oo"))
+                                .withHold(0.1),
+                        TouchUp.on(Anchor.of(timing, 2, -1))
+                                .withBlend(Optional.of(new TouchUp.Blend("Ah", 0.3)))
+                                .withPose(Optional.of(Pose.of("jawDrop", 0.3)))
+                                .withStrength(1.3)
+                                .withLength(0.8)
+                                .withShift(-0.02)
+                                .withRemoved(true)
+                                .withMuted(true)),
+                List.of(TakenCurve.of("jawDrop", curve, timing)));
+    }
+
     private static Project sample() {
         Shot shot = Shot.empty("a b/c", "Line \"one\"")
                 .withSound(new SoundFile("take 1.wav", new byte[] {1, 2, 3, 4}))
                 .withScript("fog bell map")
                 .withTiming(TimingTest.sample())
-                .withMouth(new MouthSettings(0.7, 0.04, 1.5, 3))
+                .withMouth(work())
                 .withSeed(42);
         return new Project("Ferry", Project.OUR_CAST, FrameRate.parse("23.976"), java.util.List.of())
                 .with(shot)
@@ -102,6 +149,28 @@ class ProjectFilesTest {
             }
         }
         assertTrue(opened < 600);
+    }
+
+    /** What is saved fits the published schema, by a validator of its own. */
+    @Test
+    void documentsFitTheSchema(@TempDir Path folder) throws IOException {
+        Path file = folder.resolve("ferry.kite");
+        Project project = sample().with(Project.OUR_CAST
+                .getFirst()
+                .withLibrary(new Member.Library(
+                        Map.of("Squint", Pose.of("lidTightener", 0.8)),
+                        Map.of(),
+                        List.of(),
+                        Optional.of(MouthChart.ofSize(6)))));
+        ProjectFiles.save(project, file);
+        try (var zip = new java.util.zip.ZipFile(file.toFile())) {
+            var json = new com.fasterxml.jackson.databind.ObjectMapper()
+                    .readTree(zip.getInputStream(zip.getEntry("project.json")));
+            var schema = com.networknt.schema.JsonSchemaFactory.getInstance(
+                            com.networknt.schema.SpecVersion.VersionFlag.V202012)
+                    .getSchema(Files.readString(Path.of("../docs/project.schema.json")));
+            assertEquals(java.util.Set.of(), schema.validate(json));
+        }
     }
 
     private static String message(Path file) {
@@ -185,7 +254,8 @@ class ProjectFilesTest {
                 .withLibrary(new Member.Library(
                         Map.of("Squint", Pose.of("lidTightener", 0.8)),
                         Map.of("jawDrop", Pose.of("jawDrop", 0.9)),
-                        List.of(Coupling.of("lipPucker", "jawDrop", Coupling.Rule.HOLDS_BACK, 0.5))));
+                        List.of(Coupling.of("lipPucker", "jawDrop", Coupling.Rule.HOLDS_BACK, 0.5)),
+                        Optional.of(MouthChart.ofSize(8).withMotion(Optional.of(MotionStyle.CRISP)))));
         Shot shot = Shot.empty("a", "A")
                 .withSpeaker("own-1")
                 .withKeys(List.of(new PoseKey(2, "Glad", 0.7, 0.3), new PoseKey(1, "Squint", 1, 0.2)))

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 
 class BandedSolverTest {
     /** The same problem written out as a dense matrix and solved by commons-math3. */
-    private static double[] dense(double[] weights, double[] targets, double bend) {
+    private static double[] dense(double[] weights, double[] targets, double[] bend) {
         int n = weights.length;
         RealMatrix a = new Array2DRowRealMatrix(n, n);
         RealVector b = new ArrayRealVector(n);
@@ -27,11 +27,17 @@ class BandedSolverTest {
             double[] row = {1, -2, 1};
             for (int i = 0; i < 3; i++) {
                 for (int j = 0; j < 3; j++) {
-                    a.addToEntry(k - 1 + i, k - 1 + j, bend * row[i] * row[j]);
+                    a.addToEntry(k - 1 + i, k - 1 + j, bend[k] * row[i] * row[j]);
                 }
             }
         }
         return new LUDecomposition(a).getSolver().solve(b).toArray();
+    }
+
+    private static double[] bends(double bend, int n) {
+        double[] all = new double[n];
+        java.util.Arrays.fill(all, bend);
+        return all;
     }
 
     @RepeatedTest(12)
@@ -44,7 +50,8 @@ class BandedSolverTest {
             weights[i] = random.nextInt(9) == 0 ? Double.POSITIVE_INFINITY : random.nextDouble();
             targets[i] = random.nextDouble();
         }
-        double bend = Math.pow(10, random.nextDouble(-1, 2.5));
+        // A bend of its own for every sample, as where one diction gives way to another.
+        double[] bend = random.doubles(n, -1, 2.5).map(e -> Math.pow(10, e)).toArray();
         double[] x = new double[n];
         new BandedSolver(n).solve(weights, targets, bend, 0, n, x);
         double[] expected = dense(weights, targets, bend);
@@ -64,10 +71,10 @@ class BandedSolverTest {
         double[] weights = random.doubles(n).toArray();
         double[] targets = random.doubles(n).toArray();
         double[] whole = new double[n];
-        new BandedSolver(n).solve(weights, targets, 30, 0, n, whole);
+        new BandedSolver(n).solve(weights, targets, bends(30, n), 0, n, whole);
         double[] again = whole.clone();
         java.util.Arrays.fill(again, 40, 80, 0);
-        new BandedSolver(40).solve(weights, targets, 30, 40, 80, again);
+        new BandedSolver(40).solve(weights, targets, bends(30, n), 40, 80, again);
         for (int i = 0; i < n; i++) {
             assertEquals(whole[i], again[i], 1e-9);
         }
@@ -77,12 +84,12 @@ class BandedSolverTest {
     @Test
     void smallCases() {
         double[] x = new double[3];
-        new BandedSolver(3).solve(new double[] {1, 1, 1}, new double[] {0, 1, 0}, 0, 0, 3, x);
+        new BandedSolver(3).solve(new double[] {1, 1, 1}, new double[] {0, 1, 0}, bends(0, 3), 0, 3, x);
         assertEquals(1, x[1], 1e-6);
-        new BandedSolver(3).solve(new double[] {1, 1, 1}, new double[] {2, 2, 2}, 100, 0, 3, x);
+        new BandedSolver(3).solve(new double[] {1, 1, 1}, new double[] {2, 2, 2}, bends(100, 3), 0, 3, x);
         assertEquals(2, x[0], 1e-6);
         // Minimise (x0)^2 + (x1-1)^2 + (x2)^2 + (x0-2x1+x2)^2: x0 = x2 = 2/7, x1 = 3/7.
-        new BandedSolver(3).solve(new double[] {1, 1, 1}, new double[] {0, 1, 0}, 1, 0, 3, x);
+        new BandedSolver(3).solve(new double[] {1, 1, 1}, new double[] {0, 1, 0}, bends(1, 3), 0, 3, x);
         assertEquals(2.0 / 7, x[0], 1e-6);
         assertEquals(3.0 / 7, x[1], 1e-6);
     }

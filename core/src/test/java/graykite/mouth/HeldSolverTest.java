@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.rig.Cast;
 import graykite.rig.Character;
+import graykite.sound.Loudness;
+import graykite.sound.Sound;
 import graykite.speech.Phone;
 import graykite.speech.TimedPhone;
 import graykite.speech.TimedWord;
@@ -78,11 +80,18 @@ class HeldSolverTest {
 
     @Test
     void closuresAreShownAndDrawingsStay() {
-        MouthChart chart = MouthChart.nearest(BRINE);
+        FittedChart chart = FittedChart.standard(BRINE);
         for (FrameRate rate : List.of(FrameRate.FILM, FrameRate.THIRTY, FrameRate.parse("60"))) {
             for (int hold = 1; hold <= 3; hold++) {
                 MouthSettings settings = MouthSettings.STANDARD.withLeastHold(hold);
-                MouthMotion motion = new HeldSolver(BRINE, chart).solve(quick(), settings, rate);
+                MouthMotion motion = new MouthMover(BRINE)
+                        .move(Beats.of(
+                                quick(),
+                                Loudness.of(Sound.silence(2, 8000)),
+                                chart,
+                                MouthWork.of(settings),
+                                rate,
+                                MotionStyle.HELD));
                 int mouth = motion.channels().indexOf("mouth");
                 double[] shown = motion.curves()[mouth];
                 int run = hold;

@@ -26,7 +26,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** From human speech (LibriVox, public domain) to the mesh. */
 class HumanSpeechTest {
     private static final Character ODILE = Figures.ODILE;
-    private static final MouthChart CHART = MouthChart.standard(ODILE);
+    private static final FittedChart CHART = FittedChart.standard(ODILE);
     private static final LipGap GAP = new LipGap(ODILE);
     private static final Reader READER = Reader.shipped();
 
@@ -47,8 +47,7 @@ class HumanSpeechTest {
     void lipsShutUnderASmile(String number, String words) throws Exception {
         Performance performance = performance(number, words);
         var index = ODILE.channelIndex();
-        List<TimeRange> closures =
-                MouthSolver.closures(performance.timing(), CHART, MouthSettings.STANDARD, PhoneShape.Closure.LIPS);
+        List<TimeRange> closures = performance.beats().closures(PhoneShape.Closure.LIPS);
         assertTrue(closures.size() >= 3);
         for (TimeRange closure : closures) {
             double least = 99;

@@ -29,7 +29,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class MouthTest {
     private static final Character ODILE = Figures.ODILE;
-    private static final MouthChart CHART = MouthChart.standard(ODILE);
+    private static final FittedChart CHART = FittedChart.standard(ODILE);
     private static Timing timing;
     private static Loudness loudness;
 
@@ -40,6 +40,10 @@ class MouthTest {
         Timing read = Reader.shipped().read(speech.sound(), Script.of(text), Progress.none());
         timing = new Timing(read.words(), read.duration() + 0.6);
         loudness = Loudness.of(speech.sound());
+    }
+
+    private static MouthSettings settings(double strength, double lead, double smoothness) {
+        return MouthSettings.STANDARD.withStrength(strength).withLead(lead).withSmoothness(smoothness);
     }
 
     private static Performance performance(MouthSettings settings) {
@@ -62,7 +66,7 @@ class MouthTest {
         }
         assertEquals(39, used.size());
         for (Phone phone : used) {
-            assertTrue(CHART.visemeOf(phone) != Viseme.REST, phone.name());
+            assertTrue(!CHART.chart().shapeOf(phone).equals(MouthChart.REST), phone.name());
         }
     }
 
@@ -86,7 +90,12 @@ class MouthTest {
     })
     void groupsAreThoseOfMpeg4(int number, String phones) {
         for (String phone : phones.split(" ")) {
-            assertEquals(number, CHART.visemeOf(Phone.valueOf(phone)).number(), phone);
+            assertEquals(
+                    number,
+                    Viseme.named(CHART.chart().shapeOf(Phone.valueOf(phone)))
+                            .orElseThrow()
+                            .number(),
+                    phone);
         }
         assertEquals(15, Viseme.values().length);
     }
@@ -95,10 +104,10 @@ class MouthTest {
     @ParameterizedTest
     @CsvSource({"0.8,0.05,1", "1.5,0.05,1", "0.3,0.0,2", "1.0,0.1,0.4", "1.2,0.05,4"})
     void closuresShutOnTheMesh(double strength, double lead, double smoothness) {
-        MouthSettings settings = new MouthSettings(strength, lead, smoothness, 2);
+        MouthSettings settings = settings(strength, lead, smoothness);
         Performance performance = performance(settings);
         LipGap gap = new LipGap(ODILE);
-        List<TimeRange> closures = MouthSolver.closures(timing, CHART, settings, PhoneShape.Closure.LIPS);
+        List<TimeRange> closures = performance.beats().closures(PhoneShape.Closure.LIPS);
         assertEquals(14, closures.size());
         for (TimeRange closure : closures) {
             for (FrameRate rate : List.of(FrameRate.FILM, FrameRate.THIRTY)) {
@@ -117,8 +126,7 @@ class MouthTest {
     void lipMeetsTeeth() {
         Performance performance = performance(MouthSettings.STANDARD);
         int bite = ODILE.channelIndex().get("lipToTeeth");
-        List<TimeRange> closures =
-                MouthSolver.closures(timing, CHART, MouthSettings.STANDARD, PhoneShape.Closure.LIP_TO_TEETH);
+        List<TimeRange> closures = performance.beats().closures(PhoneShape.Closure.LIP_TO_TEETH);
         assertTrue(closures.size() >= 4);
         for (TimeRange closure : closures) {
             assertEquals(1, performance.at(closure.middle())[bite], 1e-6);
@@ -188,7 +196,7 @@ class MouthTest {
 
     @Test
     void channelsStayInTheirRanges() {
-        Performance performance = performance(new MouthSettings(1.5, 0.05, 0.2, 2));
+        Performance performance = performance(settings(1.5, 0.05, 0.2));
         for (double t = 0; t < timing.duration(); t += 1 / 60.0) {
             double[] values = performance.at(t);
             for (int c = 0; c < values.length; c++) {

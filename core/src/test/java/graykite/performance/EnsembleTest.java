@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import graykite.mouth.MouthChart;
-import graykite.mouth.MouthSettings;
+import graykite.mouth.FittedChart;
+import graykite.mouth.MouthWork;
 import graykite.picture.Camera;
 import graykite.rig.Cast;
 import graykite.rig.Character;
@@ -30,14 +30,14 @@ class EnsembleTest {
         return new Line(
                 TIMING,
                 Loudness.of(Sound.silence(TIMING.duration(), 8000)),
-                MouthSettings.STANDARD,
+                MouthWork.STANDARD,
                 FrameRate.THIRTY,
                 List.of(keys),
                 4);
     }
 
     private static Performance performance(Character who, PoseKey... keys) {
-        return Performance.of(who, MouthChart.nearest(who), line(keys));
+        return Performance.of(who, FittedChart.standard(who), line(keys));
     }
 
     private static double value(Character who, double[] values, String channel) {
@@ -78,8 +78,8 @@ class EnsembleTest {
     @Test
     void anotherActor() {
         Performance odile = performance(ODILE);
-        Performance pim = odile.actedBy(PIM, MouthChart.standard(PIM));
-        Performance gull = odile.actedBy(BRINE, MouthChart.nearest(BRINE));
+        Performance pim = odile.actedBy(PIM, FittedChart.standard(PIM));
+        Performance gull = odile.actedBy(BRINE, FittedChart.standard(BRINE));
         assertEquals(odile.life(), pim.life());
         for (double t = 0; t < 2; t += 0.11) {
             double blink = value(ODILE, odile.at(t), "lidClose.L");
@@ -93,8 +93,8 @@ class EnsembleTest {
     @Test
     void listenersLook() {
         Ensemble two = Ensemble.of(List.of(
-                new Ensemble.Role(ODILE, MouthChart.standard(ODILE), Optional.of(performance(ODILE)), 0),
-                new Ensemble.Role(PIM, MouthChart.standard(PIM), Optional.of(performance(PIM)), 3)));
+                new Ensemble.Role(ODILE, FittedChart.standard(ODILE), Optional.of(performance(ODILE)), 0),
+                new Ensemble.Role(PIM, FittedChart.standard(PIM), Optional.of(performance(PIM)), 3)));
         assertEquals(3 + TIMING.duration(), two.duration(), 1e-9);
         double speaks = TIMING.words().getFirst().start();
         double spoken = TIMING.words().getLast().end();
@@ -121,7 +121,7 @@ class EnsembleTest {
     void somebodySpeaks() {
         assertThrows(
                 IllegalArgumentException.class,
-                () -> Ensemble.of(List.of(new Ensemble.Role(ODILE, MouthChart.standard(ODILE), Optional.empty(), 0))));
+                () -> Ensemble.of(List.of(new Ensemble.Role(ODILE, FittedChart.standard(ODILE), Optional.empty(), 0))));
         assertThrows(IllegalArgumentException.class, () -> new PoseKey(-1, "Glad", 1, 0.2));
         assertThrows(IllegalArgumentException.class, () -> new PoseKey(1, "Glad", 2, 0.2));
         Sound a = Sound.mono(new float[] {1, 1, 1, 1}, 1000);

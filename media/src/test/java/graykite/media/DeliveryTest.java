@@ -7,7 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.BadInput;
 import graykite.base.Progress;
-import graykite.mouth.MouthChart;
+import graykite.mouth.FittedChart;
 import graykite.mouth.MouthSettings;
 import graykite.performance.Performance;
 import graykite.picture.Camera;
@@ -60,7 +60,7 @@ class DeliveryTest {
         sound = Sound.mono(samples, 44_100);
         performance = Performance.of(
                 odile,
-                MouthChart.standard(odile),
+                FittedChart.standard(odile),
                 new graykite.performance.Line(timing, Loudness.of(sound), MouthSettings.STANDARD, FrameRate.THIRTY, 1));
     }
 

@@ -5,8 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.Progress;
 import graykite.format.ProjectFiles;
-import graykite.mouth.MouthChart;
-import graykite.mouth.MouthSolver;
+import graykite.mouth.FittedChart;
 import graykite.mouth.PhoneShape;
 import graykite.performance.Performance;
 import graykite.project.Project;
@@ -58,12 +57,13 @@ class DemoTest {
     private static Performance performance(Shot line) {
         return Performance.of(
                 ODILE,
-                MouthChart.standard(ODILE),
+                FittedChart.standard(ODILE),
                 new graykite.performance.Line(
                         line.timing().orElseThrow(),
                         Loudness.of(sound(line)),
                         line.mouth(),
                         graykite.time.FrameRate.THIRTY,
+                        List.of(),
                         line.seed()));
     }
 
@@ -94,20 +94,17 @@ class DemoTest {
     @MethodSource("lines")
     void closuresShut(Shot line) {
         Performance performance = performance(line);
-        MouthChart chart = MouthChart.standard(ODILE);
         int bite = ODILE.channelIndex().get("lipToTeeth");
         for (String text : List.of("23.976", "25", "29.97", "60")) {
             FrameRate rate = FrameRate.parse(text);
-            for (TimeRange range :
-                    MouthSolver.closures(performance.timing(), chart, line.mouth(), PhoneShape.Closure.LIPS)) {
+            for (TimeRange range : performance.beats().closures(PhoneShape.Closure.LIPS)) {
                 double least = 99;
                 for (long f = rate.frameAt(range.start()) - 1; f <= rate.frameAt(range.end()) + 1; f++) {
                     least = Math.min(least, GAP.at(performance.at(rate.secondsAt(f))));
                 }
                 assertTrue(least < LipGap.SHUT, line.title() + ": " + least + " mm at " + range + ", " + text);
             }
-            for (TimeRange range :
-                    MouthSolver.closures(performance.timing(), chart, line.mouth(), PhoneShape.Closure.LIP_TO_TEETH)) {
+            for (TimeRange range : performance.beats().closures(PhoneShape.Closure.LIP_TO_TEETH)) {
                 double most = 0;
                 for (long f = rate.frameAt(range.start()) - 1; f <= rate.frameAt(range.end()) + 1; f++) {
                     most = Math.max(most, performance.at(rate.secondsAt(f))[bite]);

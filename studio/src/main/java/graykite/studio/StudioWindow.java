@@ -2,10 +2,10 @@ package graykite.studio;
 
 import graykite.figures.FigureFiles;
 import graykite.format.ProjectFiles;
-import graykite.mouth.MouthChart;
+import graykite.mouth.MouthWork;
+import graykite.performance.Performance;
 import graykite.performance.PoseKey;
 import graykite.project.Shot;
-import graykite.rig.Character;
 import graykite.studio.desk.ActingDesk;
 import graykite.studio.desk.CastDesk;
 import graykite.studio.desk.DeliveryDesk;
@@ -77,7 +77,7 @@ public final class StudioWindow {
     private final StageDirector director;
     private final Greeter greeter;
     private boolean fillingLines;
-    private Optional<Character> mouthsOf = Optional.empty();
+    private boolean drawing;
     private Optional<MouthPictures> mouths = Optional.empty();
 
     StudioWindow(Stage stage, Workspace workspace, Player player, Autosave autosave) {
@@ -272,7 +272,7 @@ public final class StudioWindow {
         workspace.stageSound().addListener((o, b, sound) -> sound.ifPresent(player::load));
         workspace.performance().addListener((o, b, performance) -> {
             director.show();
-            performance.ifPresent(p -> showMouths(p.character()));
+            performance.ifPresent(this::showMouths);
             refresh();
         });
         knot.addListener((o, b, now) -> openDesk(now));
@@ -281,25 +281,29 @@ public final class StudioWindow {
     }
 
     /** The small mouths on sheet and desk are those of who speaks; drawn after the face, away from this thread. */
-    private void showMouths(Character character) {
-        if (mouthsOf.map(c -> c == character).orElse(false)) {
+    private void showMouths(Performance performance) {
+        MouthWork work = performance.line().work();
+        if (drawing
+                || mouths.map(m -> m.serve(performance.character(), performance.chart(), work))
+                        .orElse(false)) {
             return;
         }
-        mouthsOf = Optional.of(character);
-        CompletableFuture.supplyAsync(() -> MouthPictures.of(character))
+        drawing = true;
+        Optional<MouthPictures> before = mouths;
+        CompletableFuture.supplyAsync(
+                        () -> MouthPictures.of(performance.character(), performance.chart(), work, before))
                 .thenAccept(pictures -> Platform.runLater(() -> {
-                    if (mouthsOf.map(c -> c == character).orElse(false)) {
-                        sheet.setMouths(pictures, MouthChart.nearest(character));
-                        mouths = Optional.of(pictures);
-                        showChart();
-                        refresh();
-                    }
+                    drawing = false;
+                    mouths = Optional.of(pictures);
+                    sheet.setMouths(pictures);
+                    showChart();
+                    // The line may have become another one meanwhile.
+                    workspace.performance().get().ifPresent(this::showMouths);
                 }));
     }
 
     private void showChart() {
-        mouths.filter(m -> desks.containsKey(Knot.MOUTH))
-                .ifPresent(m -> ((MouthDesk) desk(Knot.MOUTH)).show(mouthsOf.orElseThrow(), m));
+        mouths.filter(m -> desks.containsKey(Knot.MOUTH)).ifPresent(m -> ((MouthDesk) desk(Knot.MOUTH)).show(m));
     }
 
     /** Keys a pose at the playhead; a key that stands there already is replaced. */

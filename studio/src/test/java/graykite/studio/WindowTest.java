@@ -224,13 +224,20 @@ class WindowTest {
                 .press(KeyCode.ENTER)
                 .release(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        double strength = onFx(() -> workspace.shot().orElseThrow().mouth().strength());
+        double strength = onFx(() ->
+                workspace.shot().orElseThrow().mouth().settings().diction().strength());
         assertTrue(strength < 0.8, "strength " + strength);
         onFx(() -> {
             workspace.undo();
             return null;
         });
-        assertEquals(0.8, onFx(() -> workspace.shot().orElseThrow().mouth().strength()));
+        assertEquals(0.8, onFx(() -> workspace
+                .shot()
+                .orElseThrow()
+                .mouth()
+                .settings()
+                .diction()
+                .strength()));
     }
 
     private static javafx.scene.Node lookupText(FxRobot robot, String text) {

@@ -215,7 +215,7 @@ public final class CastDesk extends Desk implements AutoCloseable {
                             trial.editLibrary("Take mouth shapes from " + donor.name(), l -> {
                                 Map<String, graykite.rig.Pose> all = new HashMap<>(l.poses());
                                 all.putAll(taken.poses());
-                                return new Member.Library(all, l.roles(), l.couplings());
+                                return l.withPoses(all);
                             });
                             workspace
                                     .jobs()

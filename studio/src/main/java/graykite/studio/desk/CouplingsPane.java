@@ -1,6 +1,5 @@
 package graykite.studio.desk;
 
-import graykite.project.Member;
 import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Coupling;
@@ -98,7 +97,7 @@ final class CouplingsPane extends VBox {
         trial.editLibrary(name, l -> {
             List<Coupling> all = new ArrayList<>(l.couplings());
             edit.accept(all);
-            return new Member.Library(l.poses(), l.roles(), all);
+            return l.withCouplings(all);
         });
     }
 

@@ -2,9 +2,6 @@ package graykite.studio.desk;
 
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
-import graykite.mouth.PhoneShape;
-import graykite.mouth.Viseme;
-import graykite.project.Shot;
 import graykite.rig.Character;
 import graykite.speech.Phone;
 import graykite.studio.model.Workspace;
@@ -35,7 +32,7 @@ public final class MouthDesk extends Desk {
                 "How much of the full shapes the mouth makes",
                 0,
                 1.5,
-                MouthSettings.STANDARD.strength(),
+                MouthSettings.STANDARD.diction().strength(),
                 v -> String.format(Locale.ROOT, "%.0f %%", v * 100),
                 this::begin,
                 v -> change("Strength", s -> s.withStrength(v)));
@@ -78,33 +75,26 @@ public final class MouthDesk extends Desk {
     }
 
     private void change(String name, java.util.function.UnaryOperator<MouthSettings> edit) {
-        workspace.shot().ifPresent(s -> workspace.setMouth(name, edit.apply(s.mouth()), gesture));
+        workspace.mouth().settings(name, gesture, edit);
     }
 
-    /** Shows the chart once the character is made. */
-    public void show(Character character, MouthPictures pictures) {
-        MouthChart standard = MouthChart.nearest(character);
-        if (shown.map(c -> c == character).orElse(false)) {
-            return;
-        }
-        shown = Optional.of(character);
+    /** Shows the chart once its pictures are made. */
+    public void show(MouthPictures pictures) {
+        MouthChart now = workspace.speaker().chart();
         chart.getChildren().clear();
         int row = 0;
-        for (Viseme viseme : Viseme.values()) {
+        for (String shape : now.shapes().keySet()) {
             List<String> phones = new ArrayList<>();
-            for (Phone phone : Phone.values()) {
-                PhoneShape shape = standard.phones().get(phone);
-                if (phone != Phone.SIL && shape.steps().getFirst().viseme() == viseme) {
-                    phones.add(phone.ipa()
-                            + (shape.steps().size() > 1 && shape.steps().get(1).from() > 0 ? "→" : ""));
-                }
+            for (Phone phone : now.phonesOf(shape)) {
+                phones.add(phone.ipa() + (now.of(phone).orElseThrow().glides() ? "→" : ""));
             }
-            ImageView view = new ImageView(pictures.of(viseme));
+            ImageView view = new ImageView();
+            pictures.of(shape).ifPresent(view::setImage);
             view.setFitWidth(48);
             view.setFitHeight(48);
-            Label name = new Label(viseme.title());
+            Label name = new Label(shape);
             name.setMinWidth(88);
-            Label sounds = new Label(phones.isEmpty() ? "silence" : String.join("  ", phones));
+            Label sounds = new Label(String.join("  ", phones));
             sounds.getStyleClass().add("figures");
             sounds.setWrapText(true);
             chart.addRow(row++, view, name, sounds);
@@ -114,10 +104,10 @@ public final class MouthDesk extends Desk {
 
     @Override
     public void refresh() {
-        MouthSettings now = workspace.shot().map(Shot::mouth).orElse(MouthSettings.STANDARD);
-        strength.set(now.strength());
+        MouthSettings now = workspace.mouth().work().settings();
+        strength.set(now.diction().strength());
         lead.set(now.lead());
-        smoothness.set(now.smoothness());
+        smoothness.set(now.diction().smooth());
         setDisable(workspace.shot().isEmpty());
     }
 }

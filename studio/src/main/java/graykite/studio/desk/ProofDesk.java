@@ -1,7 +1,5 @@
 package graykite.studio.desk;
 
-import graykite.mouth.MouthChart;
-import graykite.mouth.MouthSolver;
 import graykite.mouth.PhoneShape;
 import graykite.performance.Performance;
 import graykite.rig.LipGap;
@@ -40,9 +38,7 @@ public final class ProofDesk extends Desk {
         }
         LipGap gap = new LipGap(performance.character());
         FrameRate rate = workspace.project().rate();
-        MouthChart chart = MouthChart.nearest(performance.character());
-        List<TimeRange> ranges =
-                MouthSolver.closures(performance.timing(), chart, performance.settings(), PhoneShape.Closure.LIPS);
+        List<TimeRange> ranges = performance.beats().closures(PhoneShape.Closure.LIPS);
         int sealed = 0;
         double widest = 0;
         for (TimeRange range : ranges) {

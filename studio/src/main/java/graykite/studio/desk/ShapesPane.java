@@ -229,7 +229,7 @@ final class ShapesPane extends VBox {
             Character changed = Matching.assigned(character, target, pose);
             trial.editLibrary("Assign " + target, l -> {
                 Map<String, Pose> poses = new HashMap<>(changed.poses());
-                return new Member.Library(poses, changed.roles(), l.couplings());
+                return l.withPoses(poses).withRoles(changed.roles());
             });
         });
     }

@@ -7,6 +7,7 @@ import graykite.rig.Deformer;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 
 /**
@@ -15,8 +16,15 @@ import java.util.concurrent.CompletableFuture;
  */
 public final class Figures {
     private final Map<String, CompletableFuture<Character>> shipped = new HashMap<>();
-    private final Map<Member, CompletableFuture<Character>> finished = new IdentityHashMap<>();
+    private final Map<Finish, CompletableFuture<Character>> finished = new HashMap<>();
     private final Map<Character, Deformer> deformers = new IdentityHashMap<>();
+
+    /** All of a member that its figure shows: the mouth chart is no part of it, so editing the chart makes no new figure. */
+    private record Finish(Member.Source source, String name, Optional<Member.Library> library) {
+        static Finish of(Member member) {
+            return new Finish(member.source(), member.name(), member.library().map(Member.Library::withoutChart));
+        }
+    }
 
     /** @param first one that is on its way already, by its name */
     public Figures(String first, CompletableFuture<Character> figure) {
@@ -26,7 +34,8 @@ public final class Figures {
     /** The figure of a member of the cast, with what the user decided about it; may still be on its way. */
     public CompletableFuture<Character> of(Member member) {
         return finished.computeIfAbsent(
-                member, m -> base(m).thenApply(m::finished).thenApply(figure -> {
+                Finish.of(member),
+                key -> base(member).thenApply(member::finished).thenApply(figure -> {
                     // Made where the figure is opened, so that nobody waits for it later.
                     deformer(figure);
                     return figure;

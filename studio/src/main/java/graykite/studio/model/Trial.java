@@ -147,7 +147,7 @@ public final class Trial {
         editLibrary("Save pose " + name, l -> {
             Map<String, Pose> poses = new HashMap<>(l.poses());
             poses.put(name, kept);
-            return new Member.Library(poses, l.roles(), l.couplings());
+            return l.withPoses(poses);
         });
         pose.set(name);
     }
@@ -156,7 +156,7 @@ public final class Trial {
         editLibrary("Delete pose " + name, l -> {
             Map<String, Pose> poses = new HashMap<>(l.poses());
             poses.remove(name);
-            return new Member.Library(poses, l.roles(), l.couplings());
+            return l.withPoses(poses);
         });
     }
 
@@ -164,7 +164,7 @@ public final class Trial {
         editLibrary("Rename pose", l -> {
             Map<String, Pose> poses = new HashMap<>(l.poses());
             Optional.ofNullable(poses.remove(from)).ifPresent(p -> poses.put(to, p));
-            return new Member.Library(poses, l.roles(), l.couplings());
+            return l.withPoses(poses);
         });
     }
 }

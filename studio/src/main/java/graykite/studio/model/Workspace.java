@@ -1,10 +1,8 @@
 package graykite.studio.model;
 
 import graykite.media.SoundReader;
-import graykite.mouth.MouthChart;
-import graykite.mouth.MouthSettings;
+import graykite.mouth.FittedChart;
 import graykite.performance.Ensemble;
-import graykite.performance.Line;
 import graykite.performance.Performance;
 import graykite.project.Companion;
 import graykite.project.History;
@@ -54,9 +52,8 @@ public final class Workspace {
     private final ReadOnlyObjectWrapper<Optional<Sound>> stageSound = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final PoseKeys keys = new PoseKeys(this);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
-    private Performance acted;
-    private Shot actedShot;
-    private Character actedBy;
+    private final LinePerformer performer = new LinePerformer();
+    private final MouthEdits mouth = new MouthEdits(this);
     private long gestures;
 
     /** A sound of the line: word and phone indices, or -1 for none. */
@@ -125,6 +122,11 @@ public final class Workspace {
     /** The keyed poses of the line. */
     public PoseKeys keys() {
         return keys;
+    }
+
+    /** What is decided about the mouth of the line. */
+    public MouthEdits mouth() {
+        return mouth;
     }
 
     public ObjectProperty<Selection> selection() {
@@ -197,36 +199,19 @@ public final class Workspace {
     /** Moves the start of a phone while it is dragged, solving only what changes. */
     public void moveStart(int word, int phone, double time, long gesture) {
         shot().flatMap(Shot::timing).ifPresent(timing -> {
-            Timing moved = timing.withStart(word, phone, time);
-            retime("Move boundary", timing, moved, word, gesture);
+            retime("Move boundary", timing.withStart(word, phone, time), gesture);
         });
     }
 
     /** Moves the end of a word while it is dragged. */
     public void moveEnd(int word, double time, long gesture) {
         shot().flatMap(Shot::timing).ifPresent(timing -> {
-            Timing moved = timing.withEnd(word, time);
-            retime("Move boundary", timing, moved, word, gesture);
+            retime("Move boundary", timing.withEnd(word, time), gesture);
         });
     }
 
-    private void retime(String name, Timing before, Timing moved, int word, long gesture) {
-        Shot shot = shot().orElseThrow().withTiming(moved);
-        if (acted != null && actedShot != null && actedShot.timing().equals(Optional.of(before))) {
-            int first = Math.max(0, word - 1);
-            int last = Math.min(moved.words().size() - 1, word + 1);
-            double from = Math.min(
-                    before.words().get(first).start(), moved.words().get(first).start());
-            double to = Math.max(
-                    before.words().get(last).end(), moved.words().get(last).end());
-            acted = acted.retimed(moved, from, to);
-            actedShot = shot;
-        }
-        edit(name, gesture, p -> p.with(shot));
-    }
-
-    public void setMouth(String name, MouthSettings mouth, long gesture) {
-        editShot(name, gesture, s -> s.withMouth(mouth));
+    private void retime(String name, Timing moved, long gesture) {
+        editShot(name, gesture, s -> s.withTiming(moved));
     }
 
     // --- what follows from the project ----------------------------------------------------------------------------
@@ -265,8 +250,7 @@ public final class Workspace {
         Optional<Shot> shot = shot();
         Optional<Timing> timing = shot.flatMap(Shot::timing);
         if (timing.isEmpty() || sound.get().isEmpty()) {
-            acted = null;
-            actedShot = null;
+            performer.forget();
             performance.set(Optional.empty());
             ensemble.set(Optional.empty());
             return;
@@ -275,54 +259,23 @@ public final class Workspace {
             character().thenRun(() -> javafx.application.Platform.runLater(this::act));
             return;
         }
-        Shot now = shot.get();
-        Character figure = character().join();
-        boolean sameLine = acted != null
-                && actedBy == figure
-                && actedShot.id().equals(now.id())
-                && actedShot.timing().equals(now.timing())
-                && actedShot.seed() == now.seed()
-                && acted.line().rate().equals(project().rate());
-        if (sameLine) {
-            if (!actedShot.mouth().equals(now.mouth())) {
-                acted = acted.spoken(now.mouth());
-            }
-            if (!actedShot.keys().equals(now.keys())) {
-                acted = acted.posed(now.keys());
-            }
-        } else {
-            acted = perform(figure, now, sound.get().get());
-        }
-        actedShot = now;
-        actedBy = figure;
-        gather(now);
+        Performance acted = performer.act(
+                character().join(),
+                speaker().chart(),
+                shot.get(),
+                sound.get().get(),
+                project().rate());
+        gather(acted, shot.get());
         performance.set(Optional.of(acted));
     }
 
-    private Performance perform(Character figure, Shot shot, LineSound heard) {
-        return Performance.of(
-                figure,
-                MouthChart.nearest(figure),
-                new Line(
-                        shot.timing().orElseThrow(),
-                        heard.loudness(),
-                        shot.mouth(),
-                        project().rate(),
-                        shot.keys(),
-                        shot.seed()));
-    }
-
     /** Puts everybody on stage; who is not there yet comes when figure and sound are. */
-    private void gather(Shot shot) {
+    private void gather(Performance acted, Shot shot) {
         List<Ensemble.Role> roles = new ArrayList<>();
         List<Sound> sounds = new ArrayList<>(List.of(sound.get().orElseThrow().sound()));
         List<Double> starts = new ArrayList<>(List.of(0.0));
         roles.add(new Ensemble.Role(
-                acted.character(),
-                MouthChart.nearest(acted.character()),
-                figures.deformer(acted.character()),
-                Optional.of(acted),
-                0));
+                acted.character(), acted.chart(), figures.deformer(acted.character()), Optional.of(acted), 0));
         for (Companion other : shot.company()) {
             Optional<Member> member = project().member(other.member());
             if (member.isEmpty()) {
@@ -342,9 +295,10 @@ public final class Workspace {
             });
             roles.add(new Ensemble.Role(
                     figure,
-                    MouthChart.nearest(figure),
+                    FittedChart.of(figure, member.get().chart()),
                     figures.deformer(figure),
-                    line.flatMap(l -> heard.map(h -> perform(figure, l, h))),
+                    line.flatMap(l -> heard.map(h -> LinePerformer.perform(
+                            figure, member.get().chart(), l, h, project().rate()))),
                     other.start()));
         }
         ensemble.set(Optional.of(
@@ -427,8 +381,7 @@ public final class Workspace {
 
     public void replaceProject(Project project, Optional<Path> from) {
         decoded.clear();
-        acted = null;
-        actedShot = null;
+        performer.forget();
         selection.set(Selection.NONE);
         file.set(from);
         saved.set(project);

@@ -1,7 +1,8 @@
 package graykite.studio.view;
 
-import graykite.mouth.MouthChart;
-import graykite.mouth.Viseme;
+import graykite.mouth.FittedChart;
+import graykite.mouth.MouthWork;
+import graykite.mouth.TouchUp;
 import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Renderer;
@@ -10,39 +11,76 @@ import graykite.rig.Deformer;
 import graykite.rig.Pose;
 import graykite.rig.Views;
 import java.util.Collections;
-import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 
-/** The character's own mouth in each shape, as small pictures for the sheet and the desks. */
+/** A character's own mouth in each shape of its chart, as small pictures for the sheet and the desks. */
 public final class MouthPictures {
     /** Pixels a side. */
     public static final int SIZE = 96;
 
-    private final Map<Viseme, Image> images;
+    private final Character character;
+    private final FittedChart chart;
+    private final Map<Pose, Image> images;
 
-    private MouthPictures(Map<Viseme, Image> images) {
+    private MouthPictures(Character character, FittedChart chart, Map<Pose, Image> images) {
+        this.character = character;
+        this.chart = chart;
         this.images = Collections.unmodifiableMap(images);
     }
 
-    /** Draws them all; a quarter of a second of work, not for the JavaFX thread. */
-    public static MouthPictures of(Character character) {
-        Deformer deformer = new Deformer(character);
+    /**
+     * Draws the shapes of a chart and the hand-made poses of a line; a quarter of a second of work for a new face, not for
+     * the JavaFX thread.
+     *
+     * @param before pictures that are kept where they show the same
+     */
+    public static MouthPictures of(
+            Character character, FittedChart chart, MouthWork work, Optional<MouthPictures> before) {
+        Map<Pose, Image> known = before.filter(b -> b.character.parts().equals(character.parts()))
+                .map(b -> b.images)
+                .orElse(Map.of());
+        Set<Pose> wanted = new LinkedHashSet<>(chart.poses().values());
+        work.touchUps().stream().map(TouchUp::pose).flatMap(Optional::stream).forEach(wanted::add);
+        Map<Pose, Image> images = new HashMap<>();
+        Optional<Deformer> deformer = Optional.empty();
         Renderer renderer = new Renderer();
         Camera close = Views.mouth(character);
-        Map<Viseme, Pose> shapes = MouthChart.nearest(character).shapes();
-        Map<Viseme, Image> images = new EnumMap<>(Viseme.class);
-        for (Viseme viseme : Viseme.values()) {
-            double[] values = character.values(shapes.get(viseme));
-            images.put(viseme, image(renderer.draw(deformer.deform(values), close, SIZE, SIZE)));
+        for (Pose pose : wanted) {
+            if (known.containsKey(pose)) {
+                images.put(pose, known.get(pose));
+            } else {
+                Deformer moves = deformer.orElseGet(() -> new Deformer(character));
+                deformer = Optional.of(moves);
+                images.put(pose, image(renderer.draw(moves.deform(character.values(pose)), close, SIZE, SIZE)));
+            }
         }
-        return new MouthPictures(images);
+        return new MouthPictures(character, chart, images);
     }
 
-    public Image of(Viseme viseme) {
-        return images.get(viseme);
+    /** True when these are the pictures of a character in a chart with the poses of a line. */
+    public boolean serve(Character who, FittedChart asked, MouthWork work) {
+        return character == who
+                && chart.poses().equals(asked.poses())
+                && work.touchUps().stream()
+                        .map(TouchUp::pose)
+                        .flatMap(Optional::stream)
+                        .allMatch(images::containsKey);
+    }
+
+    /** The picture of a shape; nothing for a shape that came into the chart a moment ago. */
+    public Optional<Image> of(String shape) {
+        return Optional.ofNullable(chart.poses().get(shape)).flatMap(this::of);
+    }
+
+    public Optional<Image> of(Pose pose) {
+        return Optional.ofNullable(images.get(pose));
     }
 
     /** A picture as JavaFX shows it. */

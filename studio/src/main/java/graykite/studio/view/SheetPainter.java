@@ -7,8 +7,6 @@ import static graykite.studio.view.SheetRows.SOUNDS;
 import static graykite.studio.view.SheetRows.WAVE;
 import static graykite.studio.view.SheetRows.WORDS;
 
-import graykite.mouth.MouthChart;
-import graykite.mouth.Viseme;
 import graykite.speech.Phone;
 import graykite.speech.TimedPhone;
 import graykite.speech.TimedWord;
@@ -42,7 +40,6 @@ final class SheetPainter {
     private final float[] extremes = new float[2];
     private Palette palette = Palette.LIGHT;
     private Optional<MouthPictures> pictures = Optional.empty();
-    private Optional<MouthChart> chart = Optional.empty();
     private double width;
     private double height;
 
@@ -60,9 +57,8 @@ final class SheetPainter {
         palette = newPalette;
     }
 
-    void setMouths(MouthPictures newPictures, MouthChart newChart) {
+    void setMouths(MouthPictures newPictures) {
         pictures = Optional.of(newPictures);
-        chart = Optional.of(newChart);
     }
 
     private FrameRate rate() {
@@ -80,7 +76,8 @@ final class SheetPainter {
         Optional<Timing> timing = workspace.shot().flatMap(s -> s.timing());
         drawWords(g, SheetRows.WORDS_TOP, timing);
         drawSounds(g, SheetRows.SOUNDS_TOP, timing);
-        drawMouths(g, SheetRows.MOUTHS_TOP, timing);
+        line(g, SheetRows.MOUTHS_TOP);
+        pictures.ifPresent(p -> MouthRow.draw(g, workspace, scale, palette, p));
         FeelRow.draw(g, workspace, scale, palette, width);
         drawGutter(g);
         if (timing.isEmpty()) {
@@ -246,38 +243,6 @@ final class SheetPainter {
             case P, B, M, F, V -> true;
             default -> false;
         };
-    }
-
-    private void drawMouths(GraphicsContext g, double top, Optional<Timing> timing) {
-        line(g, top);
-        if (timing.isEmpty() || pictures.isEmpty() || chart.isEmpty()) {
-            return;
-        }
-        double lead = workspace.shot().map(s -> s.mouth().lead()).orElse(0.0);
-        double side = MOUTHS - 8;
-        for (Timing.Segment segment : timing.get().segments()) {
-            double from = Math.max(0, segment.start() - lead);
-            double to = segment.end() - lead;
-            if (scale.outside(from, to) || to <= 0) {
-                continue;
-            }
-            Viseme viseme = chart.get().visemeOf(segment.phone());
-            double x = scale.xOf(from);
-            double width = scale.xOf(to) - x;
-            if (width < 3) {
-                continue;
-            }
-            double shown = Math.min(side, width - 2);
-            double source = MouthPictures.SIZE * shown / side;
-            double cut = (MouthPictures.SIZE - source) / 2;
-            g.setGlobalAlpha(segment.isSilence() ? 0.35 : 1);
-            double left = x + (width - shown) / 2;
-            g.drawImage(pictures.get().of(viseme), cut, 0, source, MouthPictures.SIZE, left, top + 4, shown, side);
-            g.setGlobalAlpha(1);
-            g.setStroke(palette.sand());
-            g.setLineWidth(1);
-            g.strokeRect(snap(x) + 0, snap(top + 3), Math.max(1, Math.floor(width) - 1), side + 1);
-        }
     }
 
     private void drawGutter(GraphicsContext g) {

@@ -1,6 +1,5 @@
 package graykite.studio.view;
 
-import graykite.mouth.MouthChart;
 import graykite.performance.Performance;
 import graykite.speech.TimedPhone;
 import graykite.speech.TimedWord;
@@ -113,8 +112,8 @@ public final class SheetView extends Pane {
         draw();
     }
 
-    public void setMouths(MouthPictures newPictures, MouthChart newChart) {
-        painter.setMouths(newPictures, newChart);
+    public void setMouths(MouthPictures newPictures) {
+        painter.setMouths(newPictures);
         draw();
     }
 

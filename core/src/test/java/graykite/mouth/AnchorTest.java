@@ -1,0 +1,172 @@
+package graykite.mouth;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.speech.Phone;
+import graykite.speech.TimedPhone;
+import graykite.speech.TimedWord;
+import graykite.speech.Timing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+/** Edits find their words again. */
+class AnchorTest {
+    private static final Timing LINE = Lines.spoken("boat ahead turn turn turn and turn the boat about", 0.07);
+
+    private static Timing without(Timing timing, int word) {
+        List<TimedWord> words = new ArrayList<>(timing.words());
+        words.remove(word);
+        return new Timing(words, timing.duration());
+    }
+
+    private static Timing with(Timing timing, int word, String text) {
+        List<TimedWord> words = new ArrayList<>(timing.words());
+        TimedWord old = words.get(word);
+        words.set(word, new TimedWord(text, old.mark(), old.phones(), false, 1));
+        return new Timing(words, timing.duration());
+    }
+
+    @Test
+    void repeatedWordsAreToldApart() {
+        for (int w = 0; w < LINE.words().size(); w++) {
+            assertEquals(
+                    Optional.of(new Anchor.Place(w, 0)), Anchor.of(LINE, w, 0).in(LINE));
+        }
+        // The second "turn" of three is gone: its neighbours stay what they were.
+        Timing shorter = without(LINE, 3);
+        List<Anchor> all = List.of(Anchor.of(LINE, 2, -1), Anchor.of(LINE, 3, -1), Anchor.of(LINE, 6, -1));
+        List<Optional<Anchor.Place>> found = Anchor.find(all, shorter);
+        assertEquals(Optional.of(new Anchor.Place(5, -1)), found.get(2));
+        long sameWord = found.stream().flatMap(Optional::stream).distinct().count();
+        assertEquals(found.stream().flatMap(Optional::stream).count(), sameWord, "no two stand on one word");
+    }
+
+    @Test
+    void whatIsGoneIsNotFound() {
+        Anchor ahead = Anchor.of(LINE, 1, 0);
+        assertEquals(Optional.empty(), ahead.in(without(LINE, 1)));
+        // Spelled another way between the same neighbours it is still the word.
+        assertEquals(Optional.of(new Anchor.Place(1, 0)), ahead.in(with(LINE, 1, "ahed")));
+    }
+
+    /** A sound is found by name when the pronunciation changed around it, and by its make when it changed itself. */
+    @Test
+    void soundsAreFoundInOtherPronunciations() {
+        Timing line = Lines.spoken("the map again", 0.07);
+        Anchor vowel = Anchor.of(line, 1, 1);
+        assertEquals(Phone.AE, vowel.sound());
+        List<TimedPhone> phones = List.of(
+                new TimedPhone(Phone.S, 1, 1.1, false),
+                new TimedPhone(Phone.M, 1.1, 1.2, false),
+                new TimedPhone(Phone.AE, 1.2, 1.3, false));
+        assertEquals(new Anchor.Place(0, 2), vowel.in(one("map", phones)).orElseThrow());
+        assertEquals(
+                new Anchor.Place(0, 1),
+                vowel.in(one(
+                                "map",
+                                List.of(
+                                        new TimedPhone(Phone.M, 1, 1.1, false),
+                                        new TimedPhone(Phone.AA, 1.1, 1.3, false))))
+                        .orElseThrow());
+        assertEquals(Optional.empty(), vowel.in(one("map", List.of(new TimedPhone(Phone.M, 1, 1.1, false)))));
+    }
+
+    private static Timing one(String word, List<TimedPhone> phones) {
+        return new Timing(List.of(new TimedWord(word, "", phones, false, 1)), 3);
+    }
+
+    /**
+     * Random edits of a line of two dozen words, some of them said several times: other words come, go and change, all times
+     * change. A word whose two neighbours on either side stayed is found exactly; any word that is found is the same word;
+     * no two words are found in one place.
+     */
+    @Property(tries = 400)
+    void survivesRandomReadings(@ForAll @IntRange(max = 1_000_000) int seed) {
+        Random random = new Random(seed);
+        String[] stock = {"fog", "bell", "map", "turn", "the", "up", "by", "harbour", "moved", "keep", "both", "hands"};
+        StringBuilder text = new StringBuilder();
+        for (int w = 0; w < 24; w++) {
+            text.append(stock[random.nextInt(stock.length)]).append(' ');
+        }
+        Timing before = Lines.spoken(text.toString().strip(), 0.06);
+        List<TimedWord> edited = new ArrayList<>();
+        List<Integer> origin = new ArrayList<>();
+        for (int w = 0; w < before.words().size(); w++) {
+            int dice = random.nextInt(20);
+            if (dice == 0) {
+                continue;
+            }
+            if (dice == 1) {
+                edited.add(before.words().get(random.nextInt(24)));
+                origin.add(-1);
+            }
+            edited.add(before.words().get(w));
+            origin.add(w);
+        }
+        Timing after = Lines.again(retimed(edited), random);
+        List<Anchor> anchors = new ArrayList<>();
+        for (int w = 0; w < 24; w++) {
+            anchors.add(Anchor.of(before, w, random.nextBoolean() ? -1 : 0));
+        }
+        List<Optional<Anchor.Place>> found = Anchor.find(anchors, after);
+        List<Integer> taken = new ArrayList<>();
+        for (int w = 0; w < 24; w++) {
+            int now = origin.indexOf(w);
+            if (found.get(w).isPresent()) {
+                int place = found.get(w).get().word();
+                assertEquals(
+                        before.words().get(w).text(), after.words().get(place).text());
+                taken.add(place);
+            }
+            boolean undisturbed = now >= 0;
+            for (int k = -2; k <= 2 && undisturbed; k++) {
+                int there = now + k;
+                int expected = w + k < 0 || w + k >= 24 ? -2 : w + k;
+                int seen = there < 0 || there >= origin.size() ? -2 : origin.get(there);
+                undisturbed = expected == seen;
+            }
+            if (undisturbed && unlikeOthers(before, w)) {
+                assertEquals(now, found.get(w).orElseThrow().word(), "word " + w + " of " + text);
+            }
+        }
+        assertTrue(taken.stream().distinct().count() == taken.size(), "two words in one place");
+    }
+
+    /** True when no other place of the line has the same word between the same two neighbours on either side. */
+    private static boolean unlikeOthers(Timing line, int word) {
+        List<String> texts = line.words().stream().map(TimedWord::text).toList();
+        for (int w = 0; w < texts.size(); w++) {
+            int alike = 0;
+            for (int k = -1; k <= 1; k++) {
+                boolean inside = w + k >= 0 && w + k < texts.size() && word + k >= 0 && word + k < texts.size();
+                alike += inside && texts.get(w + k).equals(texts.get(word + k)) ? 1 : 0;
+            }
+            if (w != word && texts.get(w).equals(texts.get(word)) && alike > 1) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Words laid end to end, wherever they came from. */
+    private static Timing retimed(List<TimedWord> words) {
+        List<TimedWord> laid = new ArrayList<>();
+        double time = 0;
+        for (TimedWord word : words) {
+            List<TimedPhone> phones = new ArrayList<>();
+            for (TimedPhone phone : word.phones()) {
+                phones.add(new TimedPhone(phone.phone(), time, time + phone.length(), false));
+                time += phone.length();
+            }
+            laid.add(word.withPhones(phones));
+        }
+        return new Timing(laid, time);
+    }
+}

@@ -1,0 +1,324 @@
+package graykite.studio.model;
+
+import graykite.motion.Curve;
+import graykite.motion.KeyReduction;
+import graykite.mouth.Anchor;
+import graykite.mouth.Diction;
+import graykite.mouth.Manner;
+import graykite.mouth.MouthSettings;
+import graykite.mouth.MouthWork;
+import graykite.mouth.Section;
+import graykite.mouth.TakenCurve;
+import graykite.mouth.TouchUp;
+import graykite.performance.Performance;
+import graykite.project.Shot;
+import graykite.speech.Timing;
+import graykite.studio.model.Workspace.Selection;
+import graykite.time.TimeRange;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+
+/** What is decided about the mouth of the line: diction, sections, touch-ups and own curves. Every change undoes. */
+public final class MouthEdits {
+    /** Share of a channel's range that a taken-over curve may be off the generated one. */
+    private static final double ALLOWED = 0.02;
+
+    private final Workspace workspace;
+    private final IntegerProperty section = new SimpleIntegerProperty(-1);
+    private final StringProperty channel = new SimpleStringProperty("");
+    private final ObjectProperty<KeyChoice> key = new SimpleObjectProperty<>(KeyChoice.NONE);
+
+    /**
+     * A key of an own curve that is chosen.
+     *
+     * @param curve index of the curve, -1 for none
+     * @param key index in it
+     */
+    public record KeyChoice(int curve, int key) {
+        public static final KeyChoice NONE = new KeyChoice(-1, -1);
+    }
+
+    MouthEdits(Workspace workspace) {
+        this.workspace = workspace;
+        workspace.shotId().addListener((o, b, n) -> {
+            section.set(-1);
+            key.set(KeyChoice.NONE);
+        });
+    }
+
+    public MouthWork work() {
+        return workspace.shot().map(Shot::mouth).orElse(MouthWork.STANDARD);
+    }
+
+    private Optional<Timing> timing() {
+        return workspace.shot().flatMap(Shot::timing);
+    }
+
+    public void edit(String name, long gesture, UnaryOperator<MouthWork> change) {
+        workspace.editShot(name, gesture, s -> {
+            MouthWork changed = change.apply(s.mouth());
+            return changed.equals(s.mouth()) ? s : s.withMouth(changed);
+        });
+    }
+
+    public void settings(String name, long gesture, UnaryOperator<MouthSettings> change) {
+        edit(name, gesture, w -> w.withSettings(change.apply(w.settings())));
+    }
+
+    // --- diction and sections --------------------------------------------------------------------------------------
+
+    /** Index of the section that is worked on, -1 for the whole line. */
+    public IntegerProperty section() {
+        return section;
+    }
+
+    public Optional<Section> chosenSection() {
+        int now = section.get();
+        return now < 0 || now >= work().sections().size()
+                ? Optional.empty()
+                : Optional.of(work().sections().get(now));
+    }
+
+    /** The diction that is worked on: of the chosen section, else of the line. */
+    public Diction diction() {
+        return chosenSection().map(Section::diction).orElse(work().settings().diction());
+    }
+
+    public void diction(String name, long gesture, UnaryOperator<Diction> change) {
+        chosenSection()
+                .ifPresentOrElse(
+                        s -> editSection(name, gesture, x -> x.withDiction(change.apply(x.diction()))),
+                        () -> settings(name, gesture, x -> x.withDiction(change.apply(x.diction()))));
+    }
+
+    public void editSection(String name, long gesture, UnaryOperator<Section> change) {
+        int now = section.get();
+        chosenSection().ifPresent(s -> edit(name, gesture, w -> w.withSection(now, change.apply(s))));
+    }
+
+    /** Cuts the words of a stretch out as a section of their own and chooses it; it begins as the line is spoken there. */
+    public void cutSection(TimeRange range) {
+        Optional<Timing> timing = timing();
+        List<Integer> words = timing.map(t -> wordsIn(t, range)).orElse(List.of());
+        if (words.isEmpty()) {
+            workspace.jobs().say("No word is spoken there: choose a word, or loop a stretch with words.");
+            return;
+        }
+        Section cut = new Section(
+                Anchor.of(timing.get(), words.getFirst(), -1),
+                Anchor.of(timing.get(), words.getLast(), -1),
+                work().settings().diction(),
+                Optional.empty(),
+                Section.USUAL_BLEND);
+        edit("Cut a section", 0, w -> {
+            List<Section> all = new ArrayList<>(w.sections());
+            all.add(cut);
+            return w.withSections(all);
+        });
+        section.set(work().sections().size() - 1);
+    }
+
+    public void removeSection(int index) {
+        section.set(-1);
+        edit("Remove a section", 0, w -> {
+            List<Section> all = new ArrayList<>(w.sections());
+            all.remove(index);
+            return w.withSections(all);
+        });
+    }
+
+    /** When a section is spoken; nothing when its words are not there. */
+    public Optional<TimeRange> range(Section section) {
+        return timing().flatMap(t -> Manner.range(section, t));
+    }
+
+    /** The section whose words are spoken at a time, the topmost; -1 for none. */
+    public int sectionAt(double time) {
+        List<Section> sections = work().sections();
+        for (int s = sections.size() - 1; s >= 0; s--) {
+            if (range(sections.get(s)).map(r -> r.contains(time)).orElse(false)) {
+                return s;
+            }
+        }
+        return -1;
+    }
+
+    private static List<Integer> wordsIn(Timing timing, TimeRange range) {
+        List<Integer> words = new ArrayList<>();
+        for (int w = 0; w < timing.words().size(); w++) {
+            double middle =
+                    (timing.words().get(w).start() + timing.words().get(w).end()) / 2;
+            if (middle >= range.start() && middle <= range.end()) {
+                words.add(w);
+            }
+        }
+        return words;
+    }
+
+    // --- touch-ups -------------------------------------------------------------------------------------------------
+
+    /** Index of the touch-up on exactly this word or sound, if there is one. */
+    public Optional<Integer> touchUpOn(Selection at) {
+        Optional<Performance> performance = workspace.performance().get();
+        if (performance.isEmpty() || at.word() < 0) {
+            return Optional.empty();
+        }
+        List<Optional<Anchor.Place>> places = performance.get().beats().touchUpPlaces();
+        for (int t = 0; t < places.size() && t < work().touchUps().size(); t++) {
+            if (places.get(t).equals(Optional.of(new Anchor.Place(at.word(), at.phone())))) {
+                return Optional.of(t);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Changes the touch-up on a word or sound; makes one when there is none, drops it when it does nothing any more. */
+    public void touch(Selection at, String name, long gesture, UnaryOperator<TouchUp> change) {
+        Optional<Timing> timing = timing();
+        if (timing.isEmpty()
+                || at.word() < 0
+                || at.word() >= timing.get().words().size()) {
+            workspace.jobs().say("Choose a sound or a word on the sheet first.");
+            return;
+        }
+        Optional<Integer> existing = touchUpOn(at);
+        edit(name, gesture, w -> existing.map(t -> w.withTouchUp(t, change))
+                .orElseGet(() -> w.plus(change.apply(TouchUp.on(Anchor.of(timing.get(), at.word(), at.phone()))))));
+    }
+
+    public void removeTouchUp(int index) {
+        edit("Remove a touch-up", 0, w -> {
+            List<TouchUp> all = new ArrayList<>(w.touchUps());
+            all.remove(index);
+            return w.withTouchUps(all);
+        });
+    }
+
+    public void muteTouchUp(int index, boolean mute) {
+        edit(mute ? "Mute a touch-up" : "Unmute a touch-up", 0, w -> w.withTouchUp(index, t -> t.withMuted(mute)));
+    }
+
+    // --- curves ----------------------------------------------------------------------------------------------------
+
+    /** Name of the channel whose curve the sheet shows, empty for none. */
+    public StringProperty channel() {
+        return channel;
+    }
+
+    public ObjectProperty<KeyChoice> key() {
+        return key;
+    }
+
+    /** Index of the shown channel; nothing when the character lacks it. */
+    public Optional<Integer> channelIndex() {
+        return workspace
+                .performance()
+                .get()
+                .flatMap(p -> Optional.ofNullable(p.character().channelIndex().get(channel.get())));
+    }
+
+    /** Own curve of the shown channel at a time, by index. */
+    public Optional<Integer> curveAt(double time) {
+        Optional<Timing> timing = timing();
+        List<TakenCurve> curves = work().curves();
+        for (int c = 0; c < curves.size() && timing.isPresent(); c++) {
+            Optional<Curve> curve = curves.get(c).channel().equals(channel.get())
+                    ? curves.get(c).in(timing.get())
+                    : Optional.empty();
+            if (curve.map(k -> time >= k.start() - 1e-6 && time <= k.end() + 1e-6)
+                    .orElse(false)) {
+                return Optional.of(c);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The keys of an own curve at the times of the reading; nothing when its words are not there. */
+    public Optional<Curve> curve(int index) {
+        return index < 0 || index >= work().curves().size()
+                ? Optional.empty()
+                : timing().flatMap(t -> work().curves().get(index).in(t));
+    }
+
+    /**
+     * Turns a stretch of the shown channel into keys of the user's own: as it is after everything that speech and instincts
+     * do. Own curves that it overlaps go into it.
+     *
+     * @return how many keys there are and how far they are off, for people
+     */
+    public Optional<String> takeOver(TimeRange range) {
+        Optional<Performance> performance = workspace.performance().get();
+        Optional<Integer> index = channelIndex();
+        if (performance.isEmpty()
+                || index.isEmpty()
+                || timing().isEmpty()
+                || timing().get().words().isEmpty()) {
+            return Optional.empty();
+        }
+        Performance line = performance.get();
+        double from = Math.clamp(range.start(), 0, line.duration());
+        double to = Math.clamp(range.end(), 0, line.duration());
+        double step = 1.0 / 200;
+        int count = (int) Math.round((to - from) / step) + 1;
+        if (count < 3) {
+            return Optional.empty();
+        }
+        double[] samples = new double[count];
+        for (int i = 0; i < count; i++) {
+            samples[i] = line.unguarded(index.get(), from + i * step);
+        }
+        double span = line.channels().get(index.get()).max()
+                - line.channels().get(index.get()).min();
+        KeyReduction.Result reduced = KeyReduction.reduce(from, step, samples, ALLOWED * span);
+        TakenCurve taken = TakenCurve.of(channel.get(), reduced.curve(), timing().get());
+        edit("Take over " + channel.get(), 0, w -> {
+            List<TakenCurve> all = new ArrayList<>(w.curves());
+            all.removeIf(c -> c.channel().equals(channel.get())
+                    && c.in(timing().get())
+                            .map(k -> k.start() < to && k.end() > from)
+                            .orElse(false));
+            all.add(taken);
+            return w.withCurves(all);
+        });
+        key.set(KeyChoice.NONE);
+        String figures = String.format(
+                java.util.Locale.ROOT,
+                "%s is yours from %.2f to %.2f s: %d keys, nowhere more than %.1f %% of its range off.",
+                channel.get(),
+                from,
+                to,
+                reduced.curve().keys().size(),
+                100 * reduced.error() / span);
+        workspace.jobs().say(figures);
+        return Optional.of(figures);
+    }
+
+    /** Returns an own curve to what is generated. */
+    public void giveBack(int index) {
+        key.set(KeyChoice.NONE);
+        edit("Give back " + work().curves().get(index).channel(), 0, w -> {
+            List<TakenCurve> all = new ArrayList<>(w.curves());
+            all.remove(index);
+            return w.withCurves(all);
+        });
+    }
+
+    /** Changes the keys of an own curve, which are given at the times of the reading. */
+    public void editCurve(int index, String name, long gesture, UnaryOperator<Curve> change) {
+        curve(index)
+                .ifPresent(now -> edit(name, gesture, w -> {
+                    TakenCurve taken = w.curves().get(index);
+                    List<TakenCurve> all = new ArrayList<>(w.curves());
+                    all.set(index, TakenCurve.of(taken.channel(), change.apply(now), timing().orElseThrow()));
+                    return w.withCurves(all);
+                }));
+    }
+}
