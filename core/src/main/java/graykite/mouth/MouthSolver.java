@@ -62,10 +62,10 @@ final class MouthSolver {
         double seconds =
                 switch (channel.name()) {
                     case ShapeValues.SEAL -> 0.020;
-                    case ShapeValues.BITE -> 0.027;
+                    case ShapeValues.BITE -> 0.030;
                     default ->
                         switch (channel.group()) {
-                            case JAW -> 0.040;
+                            case JAW -> 0.046;
                             case TONGUE -> 0.024;
                             default -> 0.034;
                         };
@@ -165,7 +165,9 @@ final class MouthSolver {
                 spread(beat, target, early, firmness / alike, value, sums, weightSums);
             }
             if (values.names().get(channel).equals(ShapeValues.SEAL)) {
-                beats.shutOf(b).ifPresent(shut -> peel(shut, sums, weightSums));
+                beats.shutOf(b)
+                        .filter(shut -> shut.kind() == PhoneShape.Closure.LIPS)
+                        .ifPresent(shut -> peel(shut, sums, weightSums));
             }
         }
 

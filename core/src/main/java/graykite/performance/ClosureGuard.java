@@ -23,7 +23,7 @@ import java.util.Optional;
  */
 final class ClosureGuard {
     /** Speed in millimetres a second at which the limit opens: two lips, each at the peak of its speed in speech. */
-    private static final double SPEED = 380;
+    private static final double SPEED = 290;
 
     /** Millimetres by which a lip may be off and still counts as touching. */
     private static final double TOUCH = 0.2;
@@ -32,7 +32,7 @@ final class ClosureGuard {
     private static final double WIDEST = 45;
 
     /** Of the speed at which two lips part, what one of them may do. */
-    private static final double ONE_LIP = 0.72;
+    private static final double ONE_LIP = 0.9;
 
     private static final double BITE = 0.8;
     private static final int STEPS = 8;

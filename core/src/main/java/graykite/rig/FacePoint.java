@@ -11,6 +11,8 @@ import java.util.Optional;
  * @param vertex index of its vertex
  */
 public record FacePoint(int part, int vertex) {
+    private static final double SEAM = 1e-6;
+
     /**
      * The vertex nearest to where the line of sight through a pixel first meets the face (ray and triangle after Möller and
      * Trumbore 1997); nothing where the pixel shows none of it.
@@ -74,11 +76,12 @@ public record FacePoint(int part, int vertex) {
         }
         Vec s = eye.minus(a);
         double u = s.dot(p) / det;
-        if (u < 0 || u > 1) {
+        // A hair's breadth more than the triangle, or the line of sight slips through between two of them.
+        if (u < -SEAM || u > 1 + SEAM) {
             return -1;
         }
         Vec q = s.cross(ab);
         double v = direction.dot(q) / det;
-        return v < 0 || u + v > 1 ? -1 : ac.dot(q) / det;
+        return v < -SEAM || u + v > 1 + SEAM ? -1 : ac.dot(q) / det;
     }
 }
