@@ -1,5 +1,6 @@
 package graykite.studio;
 
+import graykite.format.ChartFiles;
 import graykite.format.ProjectFiles;
 import graykite.studio.model.Workspace;
 import java.io.File;
@@ -85,6 +86,17 @@ final class FileDialogs {
                                 SCRIPTS.stream().map(s -> "*" + s).toList())
                         .showOpenDialog(stage))
                 .ifPresent(workspace.intake()::loadScript);
+    }
+
+    Optional<Path> chooseChart(String title) {
+        return chosen(
+                chooser(title, "Mouth charts", List.of("*" + ChartFiles.CHART)).showOpenDialog(stage));
+    }
+
+    Optional<Path> chooseChartToSave(String name) {
+        FileChooser chooser = chooser("Save the mouth chart", "Mouth charts", List.of("*" + ChartFiles.CHART));
+        chooser.setInitialFileName(name + ChartFiles.CHART);
+        return chosen(chooser.showSaveDialog(stage));
     }
 
     void save() {

@@ -4,9 +4,12 @@ import graykite.mouth.MouthChart;
 import graykite.performance.Performance;
 import graykite.project.Shot;
 import graykite.studio.model.Knot;
+import graykite.studio.model.MouthNeeds;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.StringSide;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** How far each station of the string has come for the line that is worked on. */
 final class Readiness {
@@ -49,10 +52,14 @@ final class Readiness {
                         ? new StringSide.State(0.5, "Read; words that the dictionary lacks: " + guessed + ".")
                         : new StringSide.State(1, "Every word is read.");
             }
-            case MOUTH ->
-                performance.isPresent()
+            case MOUTH -> {
+                List<MouthNeeds.Need> needs = MouthNeeds.of(workspace);
+                yield needs.isEmpty()
                         ? new StringSide.State(1, "The mouth moves.")
-                        : new StringSide.State(0, "The mouth moves once the line is read.");
+                        : new StringSide.State(
+                                needs.stream().anyMatch(MouthNeeds.Need::blocks) ? 0 : 0.5,
+                                needs.stream().map(MouthNeeds.Need::text).collect(Collectors.joining("\n")));
+            }
             case ACTING ->
                 performance.isPresent()
                         ? new StringSide.State(0.5, "Instincts play; expressions are still to come.")

@@ -37,12 +37,15 @@ final class StageDirector {
         player.playing().addListener((o, b, n) -> show());
         trial.values().addListener((o, b, n) -> show());
         trial.figure().addListener((o, b, n) -> show());
+        trial.onStage().addListener((o, b, n) -> show());
         knot.addListener((o, b, n) -> show());
         stage.note("The face is coming…");
     }
 
     private boolean trying() {
-        return knot.get() == Knot.CAST
+        boolean wanted = knot.get() == Knot.CAST
+                || knot.get() == Knot.MOUTH && trial.onStage().get();
+        return wanted
                 && !player.playing().get()
                 && trial.figure()
                         .get()

@@ -128,6 +128,10 @@ public final class StudioWindow {
         return (CastDesk) desk(Knot.CAST);
     }
 
+    public MouthDesk mouthDesk() {
+        return (MouthDesk) desk(Knot.MOUTH);
+    }
+
     /** Scrolls the open desk: 0 its top, 1 its end. */
     void scrollDesk(double share) {
         deskPane.setVvalue(share);
@@ -160,7 +164,8 @@ public final class StudioWindow {
             case CAST -> new CastDesk(workspace, trial, root, bringIn);
             case VOICE -> new VoiceDesk(workspace, files::chooseRecording);
             case READING -> new ReadingDesk(workspace, files::chooseScript);
-            case MOUTH -> new MouthDesk(workspace);
+            case MOUTH ->
+                new MouthDesk(workspace, player, trial, new MouthFiles(files, workspace, knot, this::mouthDesk));
             case ACTING -> new ActingDesk(workspace, this::keyPose);
             case PROOF -> new ProofDesk(workspace);
             case DELIVERY -> new DeliveryDesk(workspace, face.camera()::get);
@@ -187,10 +192,17 @@ public final class StudioWindow {
         split.setOrientation(Orientation.VERTICAL);
         split.setDividerPositions(0.65);
         SplitPane.setResizableWithParent(lower, false);
+        workspace.mouth().channel().addListener((o, b, n) -> Platform.runLater(() -> makeRoomForSheet(split, bar)));
         BorderPane all = new BorderPane(split);
         all.setLeft(string);
         all.setBottom(new StatusStrip(workspace.jobs(), player.audible()));
         root.getChildren().add(all);
+    }
+
+    /** The sheet grows when a curve comes up and shrinks again when it goes. */
+    private void makeRoomForSheet(SplitPane split, TransportBar bar) {
+        double wanted = sheet.wantedHeight() + bar.getHeight();
+        split.setDividerPositions(1 - Math.min(0.55, wanted / Math.max(1, split.getHeight())));
     }
 
     private HBox lineBar() {
@@ -262,6 +274,12 @@ public final class StudioWindow {
             refresh();
         });
         workspace.selection().addListener((o, b, n) -> desk(knot.get()).refresh());
+        workspace.mouth().section().addListener((o, b, n) -> {
+            if (n.intValue() >= 0) {
+                knot.set(Knot.MOUTH);
+                mouthDesk().openTab("Speak");
+            }
+        });
         workspace.keys().index().addListener((o, b, n) -> {
             if (n.intValue() >= 0) {
                 knot.set(Knot.ACTING);
@@ -303,7 +321,8 @@ public final class StudioWindow {
     }
 
     private void showChart() {
-        mouths.filter(m -> desks.containsKey(Knot.MOUTH)).ifPresent(m -> ((MouthDesk) desk(Knot.MOUTH)).show(m));
+        mouths.filter(m -> desks.containsKey(Knot.MOUTH))
+                .ifPresent(m -> mouthDesk().show(m));
     }
 
     /** Keys a pose at the playhead; a key that stands there already is replaced. */
@@ -338,6 +357,14 @@ public final class StudioWindow {
         Desk desk = desk(now);
         if (now == Knot.MOUTH) {
             showChart();
+        }
+        // What the face is for is up to the desk.
+        face.tool().unbind();
+        if (now == Knot.MOUTH) {
+            face.tool().bind(mouthDesk().tool());
+        } else {
+            face.tool().set(Optional.empty());
+            Optional.ofNullable(desks.get(Knot.MOUTH)).ifPresent(d -> ((MouthDesk) d).leave());
         }
         desk.refresh();
         deskPane.setContent(desk);
@@ -394,6 +421,7 @@ public final class StudioWindow {
     public void close() {
         player.close();
         face.close();
+        sheet.close();
         Optional.ofNullable(desks.get(Knot.CAST)).ifPresent(d -> ((CastDesk) d).close());
         workspace.jobs().close();
         autosave.close();

@@ -68,11 +68,7 @@ final class WindowActions {
                     window.delivery().exportWithDialog();
                 }),
                 UserAction.of("Acting", "Key the chosen pose", "K", window::keyChosenPose),
-                UserAction.of(
-                        "Acting",
-                        "Delete the chosen key",
-                        "Delete",
-                        window.workspace().keys()::delete),
+                UserAction.of("Acting", "Delete the chosen key", "Delete", this::deleteChosenKey),
                 UserAction.of("Cast", "Check the rig", "", () -> {
                     window.knot().set(Knot.CAST);
                     window.cast().checkRig();
@@ -97,6 +93,12 @@ final class WindowActions {
         }
         all = List.copyOf(list);
         return all;
+    }
+
+    private void deleteChosenKey() {
+        if (!window.workspace().mouth().deleteKey()) {
+            window.workspace().keys().delete();
+        }
     }
 
     private void stepFrame(int by) {

@@ -219,10 +219,13 @@ class WindowTest {
     void strengthIsTypedAndUndone(FxRobot robot) throws Exception {
         openDemo(robot);
         robot.press(KeyCode.CONTROL, KeyCode.DIGIT4).release(KeyCode.DIGIT4, KeyCode.CONTROL);
-        robot.doubleClickOn(lookupText(robot, "80 %"))
-                .write("50")
-                .press(KeyCode.ENTER)
-                .release(KeyCode.ENTER);
+        javafx.scene.Node field = lookupText(robot, "80 %");
+        onFx(() -> {
+            graykite.studio.view.Reveal.show(field);
+            return null;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.doubleClickOn(field).write("50").press(KeyCode.ENTER).release(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         double strength = onFx(() ->
                 workspace.shot().orElseThrow().mouth().settings().diction().strength());

@@ -15,19 +15,15 @@ import graykite.studio.model.Workspace;
 import graykite.studio.view.PosePictures;
 import java.nio.file.Path;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
@@ -69,13 +65,12 @@ public final class CastDesk extends Desk implements AutoCloseable {
     private final Label facts = Parts.quiet("");
     private final Button speaks = new Button("Speaks this line");
     private final Button remove = new Button("", new FontIcon(Feather.TRASH_2));
-    private final VBox section = new VBox();
     private final PosesPane poses;
     private final ChannelsPane channels;
     private final ShapesPane shapes;
     private final CheckPane check;
     private final CouplingsPane couplings;
-    private final Map<String, ToggleButton> tabs = new LinkedHashMap<>();
+    private final Tabs tabs = new Tabs();
     private final Map<String, Image> portraits = new HashMap<>();
     private final Map<String, Character> portrayed = new HashMap<>();
 
@@ -92,14 +87,20 @@ public final class CastDesk extends Desk implements AutoCloseable {
         Label title = Parts.title("Cast");
         title.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(title, Priority.ALWAYS);
-        getChildren().addAll(Parts.row(title, bringIn()), members, memberCard(), tabBar(), section);
+        tabs.add("Poses", "The pose library", poses);
+        tabs.add("Channels", "Every channel on a slider", channels);
+        tabs.add("Shapes", "Which shape plays which part", shapes);
+        tabs.add("Check", "What is wrong with the rig", check);
+        tabs.add("Couplings", "Rules between channels", couplings);
+        tabs.open().addListener((o, b, n) -> fillOpenTab());
+        getChildren().addAll(Parts.row(title, bringIn()), members, memberCard(), tabs);
         trial.figure().addListener((o, b, n) -> {
             // Nothing is drawn for a desk that nobody looks at.
             if (getScene() != null) {
                 refresh();
             }
         });
-        tabs.get("Poses").setSelected(true);
+        tabs.open("Poses");
     }
 
     private MenuButton bringIn() {
@@ -152,43 +153,9 @@ public final class CastDesk extends Desk implements AutoCloseable {
         return card;
     }
 
-    private HBox tabBar() {
-        ToggleGroup group = new ToggleGroup();
-        HBox bar = new HBox();
-        bar.getStyleClass().add("tabs");
-        Map<String, Node> all = new LinkedHashMap<>();
-        all.put("Poses", poses);
-        all.put("Channels", channels);
-        all.put("Shapes", shapes);
-        all.put("Check", check);
-        all.put("Couplings", couplings);
-        all.forEach((title, pane) -> {
-            ToggleButton tab = new ToggleButton(title);
-            tab.setId("tab-" + title.toLowerCase(java.util.Locale.ROOT));
-            tab.setToggleGroup(group);
-            tab.getStyleClass().setAll("toggle-button", "tab-button");
-            tab.setMinWidth(ToggleButton.USE_PREF_SIZE);
-            tabs.put(title, tab);
-            bar.getChildren().add(tab);
-            tab.selectedProperty().addListener((o, b, selected) -> {
-                if (selected) {
-                    section.getChildren().setAll(pane);
-                    fillOpenTab();
-                }
-            });
-        });
-        group.selectedToggleProperty().addListener((o, before, now) -> {
-            // One of them is always open.
-            if (now == null && before != null) {
-                before.setSelected(true);
-            }
-        });
-        return bar;
-    }
-
     /** Opens one of the sections: Poses, Channels, Shapes, Check or Couplings. */
     public void openTab(String title) {
-        tabs.get(title).setSelected(true);
+        tabs.open(title);
     }
 
     /** Runs the rig check on the character that is looked at. */
@@ -293,22 +260,17 @@ public final class CastDesk extends Desk implements AutoCloseable {
 
     private void fillOpenTab() {
         trial.figure().get().ifPresent(f -> {
-            Node open = section.getChildren().isEmpty()
-                    ? poses
-                    : section.getChildren().getFirst();
-            if (open == poses) {
-                poses.show(f);
-            } else if (open == channels) {
-                channels.show(f);
-            } else if (open == shapes) {
-                shapes.offer(workspace.project().cast().stream()
-                        .filter(m -> !m.id().equals(trial.member().id()))
-                        .toList());
-                shapes.show(f);
-            } else if (open == check) {
-                check.show(f);
-            } else {
-                couplings.show(f);
+            switch (tabs.open().get()) {
+                case "Poses" -> poses.show(f);
+                case "Channels" -> channels.show(f);
+                case "Shapes" -> {
+                    shapes.offer(workspace.project().cast().stream()
+                            .filter(m -> !m.id().equals(trial.member().id()))
+                            .toList());
+                    shapes.show(f);
+                }
+                case "Check" -> check.show(f);
+                default -> couplings.show(f);
             }
         });
     }

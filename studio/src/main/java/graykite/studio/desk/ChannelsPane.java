@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -27,14 +28,21 @@ final class ChannelsPane extends VBox {
             List.of("cheekPuff", "cheekSuck"));
 
     private final Trial trial;
+    private final Predicate<Channel> offered;
     private final VBox rows = new VBox(8);
     private final TextField filter = new TextField();
     private final List<Runnable> updates = new ArrayList<>();
     private Character shown;
 
     ChannelsPane(Trial trial) {
+        this(trial, c -> true);
+    }
+
+    /** @param offered which channels get a slider */
+    ChannelsPane(Trial trial, Predicate<Channel> offered) {
         super(8);
         this.trial = trial;
+        this.offered = offered;
         filter.setPromptText("Find a channel");
         filter.setAccessibleText("Find a channel by a part of its name");
         filter.textProperty().addListener((o, b, n) -> build());
@@ -75,7 +83,8 @@ final class ChannelsPane extends VBox {
         }
         Channel.Group group = null;
         for (Channel channel : shown.channels()) {
-            boolean hidden = !channel.name().toLowerCase(Locale.ROOT).contains(wanted);
+            boolean hidden = !offered.test(channel)
+                    || !channel.name().toLowerCase(Locale.ROOT).contains(wanted);
             if (hidden || done.contains(channel.name())) {
                 continue;
             }
@@ -94,7 +103,9 @@ final class ChannelsPane extends VBox {
     }
 
     private void pad(HBox into, String name, String across, String up, Map<String, Integer> index, Set<String> done) {
-        if (!index.containsKey(across) || !index.containsKey(up)) {
+        if (!index.containsKey(across)
+                || !index.containsKey(up)
+                || !offered.test(shown.channels().get(index.get(across)))) {
             return;
         }
         int x = index.get(across);

@@ -1,113 +1,186 @@
 package graykite.studio.desk;
 
-import graykite.mouth.MouthChart;
-import graykite.mouth.MouthSettings;
-import graykite.rig.Character;
-import graykite.speech.Phone;
+import graykite.studio.model.Knot;
+import graykite.studio.model.MouthNeeds;
+import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;
+import graykite.studio.play.Player;
+import graykite.studio.view.FaceTool;
 import graykite.studio.view.MouthPictures;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import javafx.geometry.Pos;
-import javafx.scene.control.Label;
-import javafx.scene.image.ImageView;
-import javafx.scene.layout.GridPane;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 
-/** Mouth: how strongly the line is spoken, and the chart of sounds and shapes. */
+/** Mouth: how the line is spoken, single sounds, the chart, curves, and why the mouth is as it is. */
 public final class MouthDesk extends Desk {
+    private static final String SPEAK = "Speak";
+    private static final String TOUCH_UPS = "Touch-ups";
+    private static final String CHART = "Chart";
+    private static final String CURVES = "Curves";
+    private static final String WHY = "Why";
+
     private final Workspace workspace;
-    private final Parts.Tuner strength;
-    private final Parts.Tuner lead;
-    private final Parts.Tuner smoothness;
-    private final GridPane chart = new GridPane(10, 6);
-    private long gesture;
-    private Optional<Character> shown = Optional.empty();
+    private final Asks asks;
+    private final VBox needs = new VBox(6);
+    private final Tabs tabs = new Tabs();
+    private final SpeakPane speak;
+    private final TouchUpPane touchUps;
+    private final ChartPane chart;
+    private final CurvesPane curves;
+    private final WhyPane why;
+    private final PoseEditor ownPose;
+    private final PoseEditor look;
+    private final ReadOnlyObjectWrapper<Optional<FaceTool>> tool = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private List<MouthNeeds.Need> listed = List.of();
 
-    public MouthDesk(Workspace workspace) {
+    /** What the desk asks of the window. */
+    public interface Asks {
+        void go(Knot knot);
+
+        void addRecording();
+
+        void loadChart();
+
+        void saveChart(boolean withPoses);
+
+        /** Chooses a chart file to compare with. */
+        void compareChart();
+    }
+
+    public MouthDesk(Workspace workspace, Player player, Trial trial, Asks asks) {
         this.workspace = workspace;
-        strength = new Parts.Tuner(
-                "Strength",
-                "How much of the full shapes the mouth makes",
-                0,
-                1.5,
-                MouthSettings.STANDARD.diction().strength(),
-                v -> String.format(Locale.ROOT, "%.0f %%", v * 100),
-                this::begin,
-                v -> change("Strength", s -> s.withStrength(v)));
-        lead = new Parts.Tuner(
-                "Lead",
-                "How long a shape comes before its sound; 40 to 80 ms look natural",
-                -0.1,
-                0.2,
-                MouthSettings.STANDARD.lead(),
-                this::leadText,
-                this::begin,
-                v -> change("Lead", s -> s.withLead(v)));
-        smoothness = new Parts.Tuner(
-                "Smoothness",
-                "Lower is crisper, higher is softer",
-                0.3,
-                2.5,
-                1,
-                v -> String.format(Locale.ROOT, "%.2f", v),
-                this::begin,
-                v -> change("Smoothness", s -> s.withSmoothness(v)));
-        getChildren()
-                .addAll(
-                        Parts.title("Mouth"),
-                        Parts.card(strength, lead, smoothness),
-                        Parts.heading("Mouth chart"),
-                        chart,
-                        Parts.quiet(
-                                "p, b and m always seal the lips; f and v lay the lower lip under the teeth, whatever the strength."),
-                        Parts.quiet("Still to come: changing the chart, diction, touch-ups, crisp and held motion."));
-    }
-
-    private String leadText(double seconds) {
-        double frames = seconds * workspace.project().rate().perSecond();
-        return String.format(Locale.ROOT, "%.0f ms", seconds * 1000) + String.format(Locale.ROOT, " (%.1f f)", frames);
-    }
-
-    private void begin() {
-        gesture = workspace.newGesture();
-    }
-
-    private void change(String name, java.util.function.UnaryOperator<MouthSettings> edit) {
-        workspace.mouth().settings(name, gesture, edit);
-    }
-
-    /** Shows the chart once its pictures are made. */
-    public void show(MouthPictures pictures) {
-        MouthChart now = workspace.speaker().chart();
-        chart.getChildren().clear();
-        int row = 0;
-        for (String shape : now.shapes().keySet()) {
-            List<String> phones = new ArrayList<>();
-            for (Phone phone : now.phonesOf(shape)) {
-                phones.add(phone.ipa() + (now.of(phone).orElseThrow().glides() ? "→" : ""));
+        this.asks = asks;
+        ownPose = new PoseEditor(workspace, trial);
+        look = new PoseEditor(workspace, trial);
+        speak = new SpeakPane(workspace, player);
+        touchUps = new TouchUpPane(workspace, player, ownPose);
+        chart = new ChartPane(workspace, look, new ChartPane.Files() {
+            @Override
+            public void load() {
+                asks.loadChart();
             }
-            ImageView view = new ImageView();
-            pictures.of(shape).ifPresent(view::setImage);
-            view.setFitWidth(48);
-            view.setFitHeight(48);
-            Label name = new Label(shape);
-            name.setMinWidth(88);
-            Label sounds = new Label(String.join("  ", phones));
-            sounds.getStyleClass().add("figures");
-            sounds.setWrapText(true);
-            chart.addRow(row++, view, name, sounds);
+
+            @Override
+            public void save(boolean withPoses) {
+                asks.saveChart(withPoses);
+            }
+
+            @Override
+            public void compare() {
+                asks.compareChart();
+            }
+        });
+        curves = new CurvesPane(workspace, player);
+        why = new WhyPane(workspace, player, () -> openTab(CURVES));
+        tabs.add(SPEAK, "How the line is spoken", speak);
+        tabs.add(TOUCH_UPS, "Edits of single sounds and words", touchUps);
+        tabs.add(CHART, "Which sound shows as which shape", chart);
+        tabs.add(CURVES, "The curve of a channel", curves);
+        tabs.add(WHY, "Why the mouth is as it is", why);
+        tabs.open().addListener((o, b, n) -> {
+            ownPose.close();
+            look.close();
+            why.forget();
+            chooseTool();
+            refresh();
+        });
+        ownPose.open().addListener((o, b, n) -> chooseTool());
+        look.open().addListener((o, b, n) -> chooseTool());
+        workspace.shotId().addListener((o, b, n) -> leave());
+        Parts.shown(needs, false);
+        getChildren().addAll(Parts.title("Mouth"), needs, tabs);
+        tabs.open(SPEAK);
+    }
+
+    /** What pressing on the face does while this desk is open. */
+    public ReadOnlyObjectProperty<Optional<FaceTool>> tool() {
+        return tool.getReadOnlyProperty();
+    }
+
+    private void chooseTool() {
+        if (ownPose.open().get()) {
+            tool.set(Optional.of(ownPose));
+        } else if (look.open().get()) {
+            tool.set(Optional.of(look));
+        } else {
+            tool.set(tabs.open().get().equals(WHY) ? Optional.of(why) : Optional.empty());
         }
-        chart.setAlignment(Pos.CENTER_LEFT);
+    }
+
+    /** Ends what is under way when another desk or line comes up. */
+    public void leave() {
+        ownPose.close();
+        look.close();
+    }
+
+    /** Opens Speak, Touch-ups, Chart, Curves or Why. */
+    public void openTab(String title) {
+        tabs.open(title);
+    }
+
+    /** Shows the differences to a chart. */
+    public void compare(String name, graykite.mouth.MouthChart other) {
+        openTab(CHART);
+        chart.compare(name, other);
+    }
+
+    /** Takes over the small pictures once they are drawn. */
+    public void show(MouthPictures pictures) {
+        speak.show(pictures);
+        touchUps.show(pictures);
+        chart.show(pictures);
+    }
+
+    private void fillNeeds() {
+        List<MouthNeeds.Need> now = MouthNeeds.of(workspace);
+        if (now.equals(listed)) {
+            return;
+        }
+        listed = now;
+        needs.getChildren().clear();
+        for (MouthNeeds.Need need : now) {
+            HBox ways = Parts.row();
+            for (MouthNeeds.Way way : need.ways()) {
+                Button go = new Button(way.title());
+                go.setId("need-" + way.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+                go.setOnAction(e -> act(way));
+                ways.getChildren().add(go);
+            }
+            VBox card = Parts.card(Parts.quiet(need.text()), ways);
+            card.getStyleClass().add(need.blocks() ? "need-first" : "need");
+            needs.getChildren().add(card);
+        }
+        Parts.shown(needs, !now.isEmpty());
+    }
+
+    private void act(MouthNeeds.Way way) {
+        switch (way) {
+            case OPEN_RECORDING -> asks.addRecording();
+            case READ -> asks.go(Knot.READING);
+            case MAP -> workspace.charts().mapUnmapped();
+            case KEEP_NEAREST -> workspace.charts().keepBorrowed();
+            case ASSIGN -> asks.go(Knot.CAST);
+            case SEE_TOUCH_UPS -> openTab(TOUCH_UPS);
+            case SEE_CURVES -> openTab(CURVES);
+            case SEE_SECTIONS -> openTab(SPEAK);
+        }
     }
 
     @Override
     public void refresh() {
-        MouthSettings now = workspace.mouth().work().settings();
-        strength.set(now.diction().strength());
-        lead.set(now.lead());
-        smoothness.set(now.diction().smooth());
-        setDisable(workspace.shot().isEmpty());
+        fillNeeds();
+        boolean nothing = workspace.shot().isEmpty();
+        tabs.setDisable(nothing);
+        switch (tabs.open().get()) {
+            case TOUCH_UPS -> touchUps.refresh();
+            case CHART -> chart.refresh();
+            case CURVES -> curves.refresh();
+            case WHY -> why.refresh();
+            default -> speak.refresh();
+        }
     }
 }

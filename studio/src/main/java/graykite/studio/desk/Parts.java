@@ -1,7 +1,10 @@
 package graykite.studio.desk;
 
+import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.function.DoubleFunction;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -46,6 +49,20 @@ final class Parts {
         HBox row = new HBox(8, children);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
+    }
+
+    /** Shows or hides a node; hidden ones take no room. */
+    static void shown(Node node, boolean visible) {
+        node.setVisible(visible);
+        node.setManaged(visible);
+    }
+
+    private static final Pattern FIGURE = Pattern.compile("-?\\d*[.,]?\\d+");
+
+    /** The first figure in a text that may carry a unit, a comma or a sign. */
+    static Optional<Double> number(String text) {
+        Matcher found = FIGURE.matcher(text.replace('−', '-'));
+        return found.find() ? Optional.of(Double.parseDouble(found.group().replace(',', '.'))) : Optional.empty();
     }
 
     /** A slider with its number: drag it or type it; a double-click on its name resets it. */
@@ -113,16 +130,16 @@ final class Parts {
         }
 
         private void parse(String text, double min, double max, DoubleConsumer change) {
-            String digits = text.replaceAll("[^0-9.,-]", "").replace(',', '.');
-            try {
-                change.accept(Math.clamp(Double.parseDouble(digits) * scale(text), min, max));
-            } catch (NumberFormatException none) {
-                set(slider.getValue());
-            }
+            number(text)
+                    .ifPresentOrElse(
+                            v -> change.accept(Math.clamp(v * scale(text), min, max)), () -> set(slider.getValue()));
         }
 
-        /** Values that are shown in per cent are typed in per cent. */
+        /** Values that are shown in per cent or milliseconds are typed so. */
         private double scale(String text) {
+            if (shown.apply(0.5).contains("ms")) {
+                return 0.001;
+            }
             return text.contains("%") || shown.apply(0.5).contains("%") ? 0.01 : 1;
         }
 

@@ -183,9 +183,11 @@ public final class MouthEdits {
     /** Changes the touch-up on a word or sound; makes one when there is none, drops it when it does nothing any more. */
     public void touch(Selection at, String name, long gesture, UnaryOperator<TouchUp> change) {
         Optional<Timing> timing = timing();
-        if (timing.isEmpty()
-                || at.word() < 0
-                || at.word() >= timing.get().words().size()) {
+        boolean there = timing.isPresent()
+                && at.word() >= 0
+                && at.word() < timing.get().words().size()
+                && at.phone() < timing.get().words().get(at.word()).phones().size();
+        if (!there) {
             workspace.jobs().say("Choose a sound or a word on the sheet first.");
             return;
         }
@@ -309,6 +311,22 @@ public final class MouthEdits {
             all.remove(index);
             return w.withCurves(all);
         });
+    }
+
+    /** Deletes the chosen key. @return false when none is chosen */
+    public boolean deleteKey() {
+        KeyChoice now = key.get();
+        Optional<Curve> curve = curve(now.curve());
+        if (now.key() < 0 || curve.isEmpty()) {
+            return false;
+        }
+        if (curve.get().keys().size() <= 2) {
+            workspace.jobs().say("A curve keeps its two ends: give it back to be rid of it.");
+            return true;
+        }
+        key.set(KeyChoice.NONE);
+        editCurve(now.curve(), "Delete a key", 0, c -> c.without(now.key()));
+        return true;
     }
 
     /** Changes the keys of an own curve, which are given at the times of the reading. */

@@ -45,6 +45,11 @@ public final class Settings {
         return mapper.createObjectNode();
     }
 
+    /** Where the user's own dictions are kept. */
+    public Path dictionFolder() {
+        return folder.resolve("dictions");
+    }
+
     public Path autosaveFolder() {
         return folder.resolve("autosave");
     }

@@ -10,9 +10,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 /**
@@ -25,6 +27,7 @@ public final class Trial {
     private final ReadOnlyObjectWrapper<Optional<Character>> figure = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<double[]> values = new ReadOnlyObjectWrapper<>(new double[0]);
     private final ObjectProperty<String> pose = new SimpleObjectProperty<>("");
+    private final BooleanProperty onStage = new SimpleBooleanProperty(false);
     private Optional<Member> shown = Optional.empty();
 
     public Trial(Workspace workspace) {
@@ -51,6 +54,11 @@ public final class Trial {
     /** Its figure, once it is there. */
     public ReadOnlyObjectProperty<Optional<Character>> figure() {
         return figure.getReadOnlyProperty();
+    }
+
+    /** True while the face that is tried is what the stage shows on desks other than Cast. */
+    public BooleanProperty onStage() {
+        return onStage;
     }
 
     /** The values that are tried, before couplings. */

@@ -54,6 +54,7 @@ public final class Workspace {
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final LinePerformer performer = new LinePerformer();
     private final MouthEdits mouth = new MouthEdits(this);
+    private final ChartEdits charts = new ChartEdits(this);
     private long gestures;
 
     /** A sound of the line: word and phone indices, or -1 for none. */
@@ -124,6 +125,16 @@ public final class Workspace {
         return keys;
     }
 
+    /** The mouth chart of who speaks. */
+    public ChartEdits charts() {
+        return charts;
+    }
+
+    /** The dictions to choose from. */
+    public Dictions dictions() {
+        return new Dictions(settings.dictionFolder(), jobs);
+    }
+
     /** What is decided about the mouth of the line. */
     public MouthEdits mouth() {
         return mouth;
@@ -131,6 +142,17 @@ public final class Workspace {
 
     public ObjectProperty<Selection> selection() {
         return selection;
+    }
+
+    /** When the chosen word or sound is spoken. */
+    public Optional<graykite.time.TimeRange> selectedRange() {
+        Selection now = selection.get();
+        return shot().flatMap(Shot::timing)
+                .filter(t -> now.word() >= 0 && now.word() < t.words().size())
+                .map(t -> t.words().get(now.word()))
+                .map(w -> now.phone() >= 0 && now.phone() < w.phones().size()
+                        ? w.phones().get(now.phone()).range()
+                        : w.range());
     }
 
     public Figures figures() {

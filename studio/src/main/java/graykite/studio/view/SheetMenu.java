@@ -1,10 +1,14 @@
 package graykite.studio.view;
 
+import graykite.motion.Key;
 import graykite.speech.TimedWord;
+import graykite.studio.model.MouthEdits;
 import graykite.studio.model.Workspace;
+import graykite.studio.model.Workspace.Selection;
 import graykite.studio.play.Player;
 import java.util.Optional;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 
@@ -13,16 +17,29 @@ final class SheetMenu {
     private final Workspace workspace;
     private final Player player;
     private final SheetView sheet;
+    private final CurveRow curve;
 
-    SheetMenu(Workspace workspace, Player player, SheetView sheet) {
+    SheetMenu(Workspace workspace, Player player, SheetView sheet, CurveRow curve) {
+        this.curve = curve;
         this.workspace = workspace;
         this.player = player;
         this.sheet = sheet;
     }
 
-    /** @param wordThere index of the word under the pointer */
-    ContextMenu at(Optional<Integer> wordThere, double x, double y) {
+    /** @param there the word or sound under the pointer */
+    ContextMenu at(Selection there, double x, double y) {
         ContextMenu menu = new ContextMenu();
+        Optional<Integer> wordThere = there.word() < 0 ? Optional.empty() : Optional.of(there.word());
+        if (curve.contains(y)) {
+            offerCurve(menu, x, y);
+        }
+        SectionBars.at(workspace.mouth(), sheet.scale(), x, y).ifPresent(section -> {
+            item(menu, "Remove the section", () -> workspace.mouth().removeSection(section));
+            menu.getItems().add(new SeparatorMenuItem());
+        });
+        if (there.word() >= 0 && (SheetRows.inMouths(y) || SheetRows.inSounds(y) || SheetRows.inWords(y))) {
+            offerTouchUps(menu, there);
+        }
         if (SheetRows.inFeel(y)) {
             FeelRow.keyAt(workspace, sheet.timeAt(x)).ifPresent(key -> {
                 MenuItem remove = new MenuItem("Delete the key");
@@ -61,5 +78,72 @@ final class SheetMenu {
         fit.setOnAction(e -> sheet.fit());
         menu.getItems().addAll(play, whole, fit);
         return menu;
+    }
+
+    private static void item(ContextMenu menu, String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(e -> action.run());
+        menu.getItems().add(item);
+    }
+
+    private void offerTouchUps(ContextMenu menu, Selection there) {
+        MouthEdits mouth = workspace.mouth();
+        workspace.selection().set(there);
+        Menu shape = new Menu("Show as");
+        for (String name : workspace.charts().chart().shapes().keySet()) {
+            MenuItem choice = new MenuItem(name);
+            choice.setOnAction(e -> mouth.touch(there, "Shape of a sound", 0, t -> t.withShape(Optional.of(name))
+                    .withPose(Optional.empty())));
+            shape.getItems().add(choice);
+        }
+        menu.getItems().add(shape);
+        item(
+                menu,
+                "Stronger",
+                () -> mouth.touch(there, "Stronger", 0, t -> t.withStrength(Math.min(2, t.strength() + 0.2))));
+        item(
+                menu,
+                "Weaker",
+                () -> mouth.touch(there, "Weaker", 0, t -> t.withStrength(Math.max(0, t.strength() - 0.2))));
+        item(menu, "A frame earlier", () -> shift(there, -1));
+        item(menu, "A frame later", () -> shift(there, 1));
+        item(menu, "Pass over", () -> mouth.touch(there, "Pass over", 0, t -> t.withRemoved(true)));
+        mouth.touchUpOn(there).ifPresent(t -> item(menu, "Take the touch-up back", () -> mouth.removeTouchUp(t)));
+        if (there.phone() < 0) {
+            item(menu, "Cut a section here", () -> workspace.selectedRange().ifPresent(mouth::cutSection));
+        }
+        menu.getItems().add(new SeparatorMenuItem());
+    }
+
+    private void shift(Selection there, int frames) {
+        double by = frames * workspace.project().rate().frameLength();
+        workspace.mouth().touch(there, "Shift a sound", 0, t -> t.withShift(Math.clamp(t.shift() + by, -0.5, 0.5)));
+    }
+
+    private void offerCurve(ContextMenu menu, double x, double y) {
+        MouthEdits mouth = workspace.mouth();
+        curve.keyAt(x, y).ifPresent(key -> {
+            mouth.key().set(key);
+            for (Key.Way way : Key.Way.values()) {
+                item(
+                        menu,
+                        way.title() + " from here",
+                        () -> mouth.editCurve(
+                                key.curve(),
+                                "Way of a key",
+                                0,
+                                c -> c.with(key.key(), c.keys().get(key.key()).going(way))));
+            }
+            item(menu, "Delete the key", mouth::deleteKey);
+        });
+        Optional<Integer> own = mouth.curveAt(sheet.timeAt(x));
+        own.ifPresent(c -> {
+            item(menu, "A key here", () -> curve.addKey(c, sheet.timeAt(x)));
+            item(menu, "Give back", () -> mouth.giveBack(c));
+        });
+        player.loopRange().get().ifPresent(r -> item(menu, "Take over the looped stretch", () -> mouth.takeOver(r)));
+        workspace.selectedRange().ifPresent(r -> item(menu, "Take over what is chosen", () -> mouth.takeOver(r)));
+        item(menu, "Hide the curve", () -> mouth.channel().set(""));
+        menu.getItems().add(new SeparatorMenuItem());
     }
 }

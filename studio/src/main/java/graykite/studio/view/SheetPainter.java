@@ -37,13 +37,15 @@ final class SheetPainter {
     private final Workspace workspace;
     private final Player player;
     private final SheetScale scale;
+    private final CurveRow curve;
     private final float[] extremes = new float[2];
     private Palette palette = Palette.LIGHT;
     private Optional<MouthPictures> pictures = Optional.empty();
     private double width;
     private double height;
 
-    SheetPainter(Workspace workspace, Player player, SheetScale scale) {
+    SheetPainter(Workspace workspace, Player player, SheetScale scale, CurveRow curve) {
+        this.curve = curve;
         this.workspace = workspace;
         this.player = player;
         this.scale = scale;
@@ -78,7 +80,9 @@ final class SheetPainter {
         drawSounds(g, SheetRows.SOUNDS_TOP, timing);
         line(g, SheetRows.MOUTHS_TOP);
         pictures.ifPresent(p -> MouthRow.draw(g, workspace, scale, palette, p));
+        SectionBars.draw(g, workspace.mouth(), scale, palette);
         FeelRow.draw(g, workspace, scale, palette, width);
+        curve.draw(g, palette, width);
         drawGutter(g);
         if (timing.isEmpty()) {
             drawHint(g);
@@ -254,10 +258,10 @@ final class SheetPainter {
         g.setFont(LABEL);
         g.setTextAlign(TextAlignment.RIGHT);
         g.setTextBaseline(VPos.CENTER);
-        double[] heights = {RULER, WAVE, WORDS, SOUNDS, MOUTHS, SheetRows.FEEL};
-        String[] names = {"time", "wave", "words", "sounds", "mouth", "feel"};
+        double[] heights = {RULER, WAVE, WORDS, SOUNDS, MOUTHS, SheetRows.FEEL, SheetRows.CURVE};
+        String[] names = {"time", "wave", "words", "sounds", "mouth", "feel", "curve"};
         double y = 0;
-        for (int i = 0; i < names.length; i++) {
+        for (int i = 0; i < names.length - (curve.open() ? 0 : 1); i++) {
             g.fillText(names[i], GUTTER - 10, y + heights[i] / 2);
             y += heights[i];
             g.strokeLine(0, snap(y), GUTTER, snap(y));

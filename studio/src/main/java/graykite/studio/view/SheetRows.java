@@ -14,7 +14,10 @@ final class SheetRows {
     static final double SOUNDS_TOP = WORDS_TOP + WORDS;
     static final double MOUTHS_TOP = SOUNDS_TOP + SOUNDS;
     static final double FEEL_TOP = MOUTHS_TOP + MOUTHS;
+    /** End of the rows that are always there; below lies the curve of a channel while one is chosen. */
     static final double BOTTOM = FEEL_TOP + FEEL;
+
+    static final double CURVE = 112;
 
     private SheetRows() {}
 
@@ -24,6 +27,10 @@ final class SheetRows {
 
     static boolean inFeel(double y) {
         return y >= FEEL_TOP && y < BOTTOM;
+    }
+
+    static boolean inMouths(double y) {
+        return y >= MOUTHS_TOP && y < FEEL_TOP;
     }
 
     static boolean inSounds(double y) {

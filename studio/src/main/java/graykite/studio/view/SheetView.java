@@ -1,5 +1,6 @@
 package graykite.studio.view;
 
+import graykite.mouth.Beat;
 import graykite.performance.Performance;
 import graykite.speech.TimedPhone;
 import graykite.speech.TimedWord;
@@ -32,6 +33,7 @@ public final class SheetView extends Pane {
     private final Workspace workspace;
     private final Player player;
     private final SheetScale scale = new SheetScale();
+    private final CurveRow curve;
     private final SheetPainter painter;
     private final Canvas canvas = new Canvas();
     private final ScrollBar scroll = new ScrollBar();
@@ -58,7 +60,8 @@ public final class SheetView extends Pane {
         END,
         RANGE,
         PAN,
-        KEY
+        KEY,
+        CURVE
     }
 
     /** A boundary under the pointer: the start of a phone, or the end of a word (phone -1). */
@@ -67,10 +70,11 @@ public final class SheetView extends Pane {
     public SheetView(Workspace workspace, Player player) {
         this.workspace = workspace;
         this.player = player;
-        this.painter = new SheetPainter(workspace, player, scale);
+        this.curve = new CurveRow(workspace, scale, this::draw);
+        this.painter = new SheetPainter(workspace, player, scale, curve);
         this.editor = new WordEditor(workspace, this::requestFocus);
         getStyleClass().add("sheet");
-        setPrefHeight(SheetRows.BOTTOM + SCROLL_HEIGHT + 6);
+        setPrefHeight(wantedHeight());
         setMinHeight(150);
         playhead.setStrokeWidth(1.5);
         // Unmanaged: moving them must not lay out, and so draw, the rows again.
@@ -90,6 +94,12 @@ public final class SheetView extends Pane {
         });
         workspace.selection().addListener((o, b, n) -> draw());
         workspace.keys().index().addListener((o, b, n) -> draw());
+        workspace.mouth().section().addListener((o, b, n) -> draw());
+        workspace.mouth().key().addListener((o, b, n) -> draw());
+        workspace.mouth().channel().addListener((o, b, n) -> {
+            setPrefHeight(wantedHeight());
+            draw();
+        });
         workspace.jobs().running().addListener((o, b, n) -> draw());
         player.time().addListener((o, b, n) -> {
             follow();
@@ -105,6 +115,20 @@ public final class SheetView extends Pane {
         });
         scroll.setFocusTraversable(false);
         installMouse();
+    }
+
+    SheetScale scale() {
+        return scale;
+    }
+
+    /** Height at which every row is seen. */
+    public double wantedHeight() {
+        return SheetRows.BOTTOM + curve.height() + SCROLL_HEIGHT + 6;
+    }
+
+    /** Stops measuring. */
+    public void close() {
+        curve.close();
     }
 
     public void setPalette(Palette newPalette) {
@@ -136,6 +160,16 @@ public final class SheetView extends Pane {
     /** Middle of the row of sounds, in pixels from the top: for those who point at a boundary. */
     public double soundsRowY() {
         return SheetRows.SOUNDS_TOP + SheetRows.SOUNDS / 2;
+    }
+
+    /** Pixels from the top of a value of the channel whose curve is shown. */
+    public double curveY(double value) {
+        return curve.yOf(value);
+    }
+
+    /** Middle of the row of mouths. */
+    public double mouthRowY() {
+        return SheetRows.MOUTHS_TOP + SheetRows.MOUTHS / 2;
     }
 
     /** Middle of the row of keyed poses. */
@@ -218,7 +252,7 @@ public final class SheetView extends Pane {
         playhead.setStartX(x);
         playhead.setEndX(x);
         playhead.setStartY(8);
-        playhead.setEndY(SheetRows.BOTTOM);
+        playhead.setEndY(SheetRows.BOTTOM + curve.height());
         playheadKite.setLayoutX(x);
     }
 
@@ -245,8 +279,8 @@ public final class SheetView extends Pane {
             }
         });
         canvas.setOnScroll(this::scrolled);
-        canvas.setOnContextMenuRequested(e -> new SheetMenu(workspace, player, this)
-                .at(wordAt(e.getX()), e.getX(), e.getY())
+        canvas.setOnContextMenuRequested(e -> new SheetMenu(workspace, player, this, curve)
+                .at(placeAt(e.getX(), e.getY()), e.getX(), e.getY())
                 .show(canvas, e.getScreenX(), e.getScreenY()));
     }
 
@@ -262,7 +296,12 @@ public final class SheetView extends Pane {
             return;
         }
         Optional<Boundary> boundary = boundaryAt(e.getX(), e.getY());
-        if (SheetRows.inFeel(e.getY())) {
+        Optional<Integer> section = SectionBars.at(workspace.mouth(), scale, e.getX(), e.getY());
+        if (curve.contains(e.getY())) {
+            pressedCurve(e);
+        } else if (section.isPresent()) {
+            workspace.mouth().section().set(section.get());
+        } else if (SheetRows.inFeel(e.getY())) {
             pressedFeel(e.getX(), e.getY());
         } else if (boundary.isPresent()) {
             gesture = workspace.newGesture();
@@ -276,7 +315,15 @@ public final class SheetView extends Pane {
             drag = Drag.SEEK;
             player.scrub(timeAt(e.getX()));
         } else {
-            select(e.getX(), e.getY());
+            workspace.selection().set(placeAt(e.getX(), e.getY()));
+            player.seek(timeAt(e.getX()));
+        }
+    }
+
+    private void pressedCurve(MouseEvent e) {
+        if (curve.press(e.getX(), e.getY(), e.getClickCount())) {
+            drag = Drag.CURVE;
+        } else {
             player.seek(timeAt(e.getX()));
         }
     }
@@ -318,6 +365,7 @@ public final class SheetView extends Pane {
                 workspace.keys().move(magnet(time, e.isAltDown()), gesture);
                 player.seek(time);
             }
+            case CURVE -> curve.drag(magnet(time, e.isAltDown()), e.getX(), e.getY());
             case PAN -> {
                 scale.scrollBy(mouseX - e.getX());
                 mouseX = e.getX();
@@ -379,11 +427,16 @@ public final class SheetView extends Pane {
         return word < 0 ? Optional.empty() : Optional.of(word);
     }
 
-    private void select(double x, double y) {
+    /** What lies under a point: a word on the row of words, elsewhere the sound; on the mouth row, whose picture it is. */
+    private Selection placeAt(double x, double y) {
+        Optional<Performance> performance = workspace.performance().get();
+        if (SheetRows.inMouths(y) && performance.isPresent()) {
+            Beat beat = performance.get().beats().at(timeAt(x));
+            return new Selection(beat.word(), beat.index());
+        }
         Optional<Integer> word = wordAt(x);
         if (word.isEmpty()) {
-            workspace.selection().set(Selection.NONE);
-            return;
+            return Selection.NONE;
         }
         int phone = -1;
         if (!SheetRows.inWords(y)) {
@@ -401,7 +454,7 @@ public final class SheetView extends Pane {
                 }
             }
         }
-        workspace.selection().set(new Selection(word.get(), phone));
+        return new Selection(word.get(), phone);
     }
 
     /** Opens the field over a word; Enter reads the line again with the new text. */

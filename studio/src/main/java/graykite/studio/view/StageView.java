@@ -62,6 +62,8 @@ public final class StageView extends StackPane implements AutoCloseable {
     private volatile double delay;
     private volatile double lastDelay;
     private Optional<Runnable> firstShown = Optional.empty();
+    private final ObjectProperty<Optional<FaceTool>> tool = new SimpleObjectProperty<>(Optional.empty());
+    private boolean tooled;
     private double dragX;
     private double dragY;
 
@@ -74,7 +76,18 @@ public final class StageView extends StackPane implements AutoCloseable {
         note.setVisible(false);
         StackPane.setAlignment(note, Pos.CENTER);
         HBox chips = viewChips();
-        getChildren().addAll(image, note, chips);
+        Label hint = new Label();
+        hint.getStyleClass().add("stage-chip");
+        hint.setMouseTransparent(true);
+        hint.setVisible(false);
+        StackPane.setAlignment(hint, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(hint, new Insets(12));
+        tool.addListener((o, b, now) -> {
+            hint.setVisible(now.isPresent());
+            now.ifPresent(t -> hint.setText(t.hint()));
+            setCursor(now.isPresent() ? javafx.scene.Cursor.CROSSHAIR : javafx.scene.Cursor.DEFAULT);
+        });
+        getChildren().addAll(image, note, chips, hint);
         widthProperty().addListener((o, b, n) -> request());
         heightProperty().addListener((o, b, n) -> request());
         camera.addListener((o, b, n) -> request());
@@ -211,19 +224,40 @@ public final class StageView extends StackPane implements AutoCloseable {
         }
     }
 
+    /** What pressing on the face does besides turning it. */
+    public ObjectProperty<Optional<FaceTool>> tool() {
+        return tool;
+    }
+
+    private FaceTool.View seen() {
+        int width = (int) Math.round(getWidth());
+        int height = (int) Math.round(getHeight());
+        Camera now =
+                troupe.map(t -> t.framed(camera.get(), width / (double) height)).orElse(camera.get());
+        return new FaceTool.View(now, width, height);
+    }
+
     private void installMouse() {
         setOnMousePressed(e -> {
             dragX = e.getX();
             dragY = e.getY();
             requestFocus();
+            tooled = e.getButton() == MouseButton.PRIMARY
+                    && !e.isShiftDown()
+                    && tool.get().map(t -> t.press(seen(), e.getX(), e.getY())).orElse(false);
         });
         setOnMouseDragged(e -> {
+            if (tooled) {
+                tool.get().ifPresent(t -> t.drag(seen(), e.getX(), e.getY()));
+                return;
+            }
             double dx = e.getX() - dragX;
             double dy = e.getY() - dragY;
             dragX = e.getX();
             dragY = e.getY();
             Camera now = camera.get();
-            if (e.getButton() == MouseButton.PRIMARY && !e.isShiftDown()) {
+            if (e.getButton() == MouseButton.PRIMARY
+                    && (!e.isShiftDown() || tool.get().isPresent())) {
                 camera.set(now.orbited(-dx * 0.35, dy * 0.3));
             } else {
                 double scale = now.height() / Math.max(1, getHeight());
@@ -232,7 +266,7 @@ public final class StageView extends StackPane implements AutoCloseable {
         });
         setOnScroll(e -> camera.set(camera.get().zoomed(Math.pow(0.9985, e.getDeltaY()))));
         setOnMouseClicked(e -> {
-            if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY) {
+            if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY && !tooled) {
                 camera.set(Camera.FRONT);
             }
         });

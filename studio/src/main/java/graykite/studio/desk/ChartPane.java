@@ -1,0 +1,365 @@
+package graykite.studio.desk;
+
+import graykite.mouth.FittedChart;
+import graykite.mouth.MouthChart;
+import graykite.mouth.PhoneShape;
+import graykite.speech.Phone;
+import graykite.studio.model.ChartEdits;
+import graykite.studio.model.Workspace;
+import graykite.studio.view.MouthPictures;
+import graykite.studio.view.Reveal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Bounds;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The mouth chart of who speaks: each shape as the character's own mouth, with its sounds to drag between shapes. */
+final class ChartPane extends VBox {
+    private static final double PICTURE = 40;
+    private static final double EDGE = 36;
+
+    /** Files are chosen by the window. */
+    interface Files {
+        void load();
+
+        void save(boolean withPoses);
+
+        void compare();
+    }
+
+    private final Workspace workspace;
+    private final ChartEdits charts;
+    private final PoseEditor editor;
+    private final Label size = Parts.quiet("");
+    private final VBox rows = new VBox(4);
+    private final Map<String, VBox> rowOf = new LinkedHashMap<>();
+    private final Label ghost = new Label();
+    private Optional<MouthPictures> pictures = Optional.empty();
+    private Optional<String> shape = Optional.empty();
+    private Optional<Phone> phone = Optional.empty();
+    private Optional<MouthChart> built = Optional.empty();
+    private Optional<Phone> held = Optional.empty();
+    private Optional<String> dropOn = Optional.empty();
+    private boolean dragging;
+
+    ChartPane(Workspace workspace, PoseEditor editor, Files files) {
+        super(10);
+        this.workspace = workspace;
+        this.charts = workspace.charts();
+        this.editor = editor;
+        ghost.getStyleClass().addAll("phone-chip", "chip-ghost");
+        ghost.setManaged(false);
+        ghost.setVisible(false);
+        ghost.setMouseTransparent(true);
+        size.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(size, Priority.ALWAYS);
+        getChildren().addAll(Parts.row(size, sizes(), menu(files)), editor, rows, ghost);
+        // Heard here and not by the chip: what is dragged may be over any row.
+        addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> held.ifPresent(phone -> dragged(phone, e)));
+        addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
+            held.ifPresent(phone -> released(phone, e));
+            held = Optional.empty();
+        });
+    }
+
+    private MenuButton sizes() {
+        MenuButton menu = new MenuButton("Size");
+        menu.setId("chart-size");
+        menu.setMinWidth(MenuButton.USE_PREF_SIZE);
+        menu.setTooltip(new Tooltip("Derive a smaller or the whole chart by merging the shapes that look most alike"));
+        for (int count : MouthChart.SIZES) {
+            item(
+                    menu,
+                    count + " shapes" + (count <= 8 ? ", for cartoons" : ""),
+                    () -> charts.edit("A chart of " + count + " shapes", 0, c -> MouthChart.ofSize(count)
+                            .withMotion(c.motion())));
+        }
+        return menu;
+    }
+
+    private MenuButton menu(Files files) {
+        MenuButton menu = new MenuButton("", new FontIcon(Feather.MORE_HORIZONTAL));
+        menu.setId("chart-menu");
+        menu.setAccessibleText("Save, load and compare charts");
+        menu.setTooltip(new Tooltip("Save, load and compare charts"));
+        item(menu, "Save with the looks of its shapes…", () -> files.save(true));
+        item(menu, "Save sounds and shapes only…", () -> files.save(false));
+        item(menu, "Load a chart…", files::load);
+        item(menu, "Compare with a chart…", files::compare);
+        menu.getItems().add(new SeparatorMenuItem());
+        item(menu, "Compare with the standard chart", () -> compare("the standard chart", MouthChart.standard()));
+        item(
+                menu,
+                "Back to the standard chart",
+                () -> charts.edit("Back to the standard chart", 0, c -> MouthChart.standard()
+                        .withMotion(c.motion())));
+        return menu;
+    }
+
+    private static void item(MenuButton menu, String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(e -> action.run());
+        menu.getItems().add(item);
+    }
+
+    /** Lists the differences to another chart in place of the shapes, until one goes on. */
+    void compare(String name, MouthChart other) {
+        List<String> differences = charts.chart().differences(other);
+        VBox card = Parts.card(Parts.heading("Compared with " + name));
+        card.setId("chart-differences");
+        differences.forEach(d -> card.getChildren().add(Parts.quiet(d)));
+        if (differences.isEmpty()) {
+            card.getChildren().add(Parts.quiet("Both are the same."));
+        }
+        javafx.scene.control.Button close = new javafx.scene.control.Button("Close");
+        close.setOnAction(e -> {
+            built = Optional.empty();
+            refresh();
+        });
+        card.getChildren().add(close);
+        rows.getChildren().setAll(card);
+    }
+
+    void show(MouthPictures newPictures) {
+        pictures = Optional.of(newPictures);
+        built = Optional.empty();
+        refresh();
+    }
+
+    void refresh() {
+        MouthChart chart = charts.chart();
+        if (dragging || built.map(b -> b.equals(chart)).orElse(false)) {
+            return;
+        }
+        boolean onlyFigures = built.map(
+                        b -> b.shapes().keySet().equals(chart.shapes().keySet()) && sameSounds(b, chart))
+                .orElse(false);
+        built = Optional.of(chart);
+        if (onlyFigures && cardHasFocus()) {
+            // A slider of the open card is being dragged: it must not be made anew under the pointer.
+            return;
+        }
+        build(chart);
+    }
+
+    private boolean cardHasFocus() {
+        Node owner = getScene() == null ? null : getScene().getFocusOwner();
+        for (Node at = owner; at != null; at = at.getParent()) {
+            if ("phone-card".equals(at.getId()) || "shape-card".equals(at.getId())) {
+                return owner instanceof javafx.scene.control.Slider;
+            }
+        }
+        return false;
+    }
+
+    private static boolean sameSounds(MouthChart a, MouthChart b) {
+        return a.shapes().keySet().stream().allMatch(s -> a.phonesOf(s).equals(b.phonesOf(s)))
+                && a.phones().keySet().equals(b.phones().keySet())
+                && a.phones().entrySet().stream()
+                        .allMatch(p -> p.getValue().steps().size()
+                                == b.phones().get(p.getKey()).steps().size());
+    }
+
+    private void build(MouthChart chart) {
+        shape = shape.filter(chart.shapes()::containsKey);
+        phone = phone.filter(p -> chart.of(p).isPresent());
+        rows.getChildren().clear();
+        rowOf.clear();
+        size.setText(chart.shapes().size() + " shapes for "
+                + (Phone.values().length - 1 - unmapped(chart).size()) + " sounds. Drag a sound to another shape.");
+        List<String> borrowed = charts.fitted().map(FittedChart::borrowed).orElse(List.of());
+        if (!unmapped(chart).isEmpty()) {
+            VBox lost = Parts.card(Parts.heading("Without a shape"), chips(unmapped(chart), chart));
+            lost.getStyleClass().add("lost");
+            rows.getChildren().add(lost);
+        }
+        for (String name : chart.shapes().keySet()) {
+            rows.getChildren().add(row(name, chart, borrowed.contains(name)));
+            if (shape.equals(Optional.of(name))) {
+                phone.ifPresent(p -> rows.getChildren().add(new PhoneCard(workspace, p)));
+                rows.getChildren().add(new ShapeCard(workspace, name, phone, new ShapeCard.Asks() {
+                    @Override
+                    public void editLook(String wanted) {
+                        charts.fitted()
+                                .ifPresent(f -> editor.edit(
+                                        "The look of " + wanted,
+                                        charts.figure()
+                                                .orElseThrow()
+                                                .poses()
+                                                .getOrDefault(wanted, f.poses().get(wanted)),
+                                        pose -> charts.setPose(wanted, pose)));
+                    }
+
+                    @Override
+                    public void choose(String wanted) {
+                        open(Optional.of(wanted), phone);
+                    }
+                }));
+            }
+        }
+    }
+
+    private static List<Phone> unmapped(MouthChart chart) {
+        return chart.unmapped().stream().filter(p -> p != Phone.SIL).toList();
+    }
+
+    private VBox row(String name, MouthChart chart, boolean borrowed) {
+        ImageView view = new ImageView();
+        view.setFitWidth(PICTURE);
+        view.setFitHeight(PICTURE);
+        pictures.flatMap(p -> p.of(name)).ifPresent(view::setImage);
+        Label title = new Label(borrowed ? name + "  (looks like the nearest)" : name);
+        title.getStyleClass().add(borrowed ? "warn" : "shape-name");
+        VBox text = new VBox(2, title, chips(chart.phonesOf(name), chart));
+        HBox.setHgrow(text, Priority.ALWAYS);
+        HBox line = new HBox(8, view, text);
+        line.setAlignment(Pos.CENTER_LEFT);
+        VBox row = new VBox(line);
+        row.setId("shape-" + name.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
+        row.getStyleClass().add("shape-row");
+        row.setFocusTraversable(true);
+        row.setAccessibleText(name);
+        if (shape.equals(Optional.of(name))) {
+            row.getStyleClass().add("chosen");
+        }
+        row.setOnMouseClicked(e -> open(
+                shape.equals(Optional.of(name)) && phone.isEmpty() ? Optional.empty() : Optional.of(name),
+                Optional.empty()));
+        row.setOnKeyPressed(e -> {
+            if (e.getCode() == javafx.scene.input.KeyCode.ENTER || e.getCode() == javafx.scene.input.KeyCode.SPACE) {
+                open(Optional.of(name), Optional.empty());
+                e.consume();
+            }
+        });
+        rowOf.put(name, row);
+        return row;
+    }
+
+    private void open(Optional<String> newShape, Optional<Phone> newPhone) {
+        shape = newShape;
+        phone = newPhone;
+        build(charts.chart());
+        newShape.map(rowOf::get)
+                .ifPresent(row -> javafx.application.Platform.runLater(() -> {
+                    int card = rows.getChildren().indexOf(row) + 1;
+                    if (card < rows.getChildren().size()) {
+                        Reveal.show(rows.getChildren().get(card));
+                    }
+                    Reveal.show(row);
+                }));
+    }
+
+    private FlowPane chips(List<Phone> phones, MouthChart chart) {
+        FlowPane pane = new FlowPane(3, 3);
+        for (Phone each : phones) {
+            if (each != Phone.SIL) {
+                pane.getChildren().add(chip(each, chart.of(each)));
+            }
+        }
+        if (pane.getChildren().isEmpty()) {
+            pane.getChildren().add(Parts.quiet(phones.contains(Phone.SIL) ? "silence" : "no sound yet"));
+        }
+        return pane;
+    }
+
+    private ToggleButton chip(Phone each, Optional<PhoneShape> how) {
+        boolean glides = how.map(PhoneShape::glides).orElse(false);
+        ToggleButton chip = new ToggleButton(each.ipa() + (glides ? "→" : ""));
+        chip.setId("phone-" + each.name());
+        chip.getStyleClass().setAll("toggle-button", "phone-chip");
+        chip.setSelected(phone.equals(Optional.of(each)));
+        String goes =
+                glides ? ", goes on to " + how.orElseThrow().steps().get(1).shape() : "";
+        chip.setTooltip(new Tooltip(each.name() + ", as in \"" + each.example() + "\"" + goes
+                + "\nDrag it to another shape, or click to set how it shows."));
+        chip.setOnAction(e -> {
+            boolean again = phone.equals(Optional.of(each));
+            open(
+                    again ? shape : Optional.of(charts.chart().shapeOf(each)),
+                    again ? Optional.empty() : Optional.of(each));
+        });
+        chip.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> held = Optional.of(each));
+        return chip;
+    }
+
+    // --- dragging a sound ------------------------------------------------------------------------------------------
+
+    private void dragged(Phone each, MouseEvent e) {
+        if (!dragging) {
+            dragging = true;
+            ghost.setText(each.ipa());
+            ghost.setVisible(true);
+            ghost.toFront();
+            ghost.autosize();
+        }
+        javafx.geometry.Point2D at = sceneToLocal(e.getSceneX(), e.getSceneY());
+        ghost.relocate(at.getX() - ghost.getWidth() / 2, at.getY() - ghost.getHeight() / 2);
+        over(shapeUnder(e));
+        scrollAtEdges(e.getSceneY());
+    }
+
+    /** Marks the row that a sound would be dropped on. */
+    private void over(Optional<String> shapeThere) {
+        if (!shapeThere.equals(dropOn)) {
+            dropOn.map(rowOf::get).ifPresent(r -> r.getStyleClass().remove("drop-here"));
+            shapeThere.map(rowOf::get).ifPresent(r -> r.getStyleClass().add("drop-here"));
+            dropOn = shapeThere;
+        }
+    }
+
+    private void released(Phone each, MouseEvent e) {
+        if (!dragging) {
+            return;
+        }
+        e.consume();
+        dragging = false;
+        ghost.setVisible(false);
+        Optional<String> target = shapeUnder(e);
+        over(Optional.empty());
+        target.filter(t -> !t.equals(charts.chart().shapeOf(each))
+                        || charts.chart().of(each).isEmpty())
+                .ifPresent(t -> charts.edit("Show " + each.ipa() + " as " + t, 0, c -> c.assigned(each, t)));
+        refresh();
+    }
+
+    private Optional<String> shapeUnder(MouseEvent e) {
+        return rowOf.entrySet().stream()
+                .filter(r -> {
+                    Bounds box = r.getValue().localToScene(r.getValue().getLayoutBounds());
+                    return box.contains(e.getSceneX(), e.getSceneY());
+                })
+                .map(Map.Entry::getKey)
+                .findFirst();
+    }
+
+    /** The desk scrolls along when a sound is dragged to its edge. */
+    private void scrollAtEdges(double sceneY) {
+        for (Parent at = getParent(); at != null; at = at.getParent()) {
+            if (at instanceof ScrollPane pane) {
+                Bounds box = pane.localToScene(pane.getLayoutBounds());
+                double by = sceneY < box.getMinY() + EDGE ? -0.02 : sceneY > box.getMaxY() - EDGE ? 0.02 : 0;
+                pane.setVvalue(Math.clamp(pane.getVvalue() + by, 0, 1));
+                return;
+            }
+        }
+    }
+}

@@ -1,0 +1,414 @@
+package graykite.studio.desk;
+
+import graykite.mouth.Diction;
+import graykite.mouth.MotionStyle;
+import graykite.mouth.MouthChart;
+import graykite.mouth.MouthSettings;
+import graykite.mouth.MouthWork;
+import graykite.mouth.Section;
+import graykite.studio.model.Dictions;
+import graykite.studio.model.Workspace;
+import graykite.studio.play.Player;
+import graykite.studio.view.KiteControl;
+import graykite.studio.view.KiteCorner;
+import graykite.studio.view.MouthPictures;
+import graykite.time.TimeRange;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TitledPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** How the line, or a section of it, is spoken: the kite, its presets, and how the mouth goes from shape to shape. */
+final class SpeakPane extends VBox {
+    private static final String AS_USUAL = "As the character moves";
+
+    private final Workspace workspace;
+    private final Player player;
+    private final ComboBox<String> scope = new ComboBox<>();
+    private final Button remove = new Button("", new FontIcon(Feather.TRASH_2));
+    private final FlowPane presets = new FlowPane(4, 4);
+    private final TextField presetName = new TextField();
+    private final KiteControl kite;
+    private final Map<KiteCorner, TextField> figures = new EnumMap<>(KiteCorner.class);
+    private final Parts.Tuner strength;
+    private final Parts.Tuner lead;
+    private final Parts.Tuner pop;
+    private final Parts.Tuner leastHold;
+    private final Parts.Tuner stick;
+    private final Parts.Tuner blend;
+    private final ComboBox<String> motion = new ComboBox<>();
+    private final VBox shapes = new VBox(6);
+    private final Map<String, Parts.Tuner> shapeStrengths = new HashMap<>();
+    private final Map<String, ImageView> shapePictures = new HashMap<>();
+    private List<String> shapesShown = List.of();
+    private List<Dictions.Preset> offered;
+    private Optional<MouthPictures> pictures = Optional.empty();
+    private boolean filling;
+    private long gesture;
+
+    SpeakPane(Workspace workspace, Player player) {
+        super(12);
+        this.workspace = workspace;
+        this.player = player;
+        this.offered = workspace.dictions().list();
+        kite = new KiteControl(new KiteControl.Pulls() {
+            @Override
+            public void started() {
+                begin();
+            }
+
+            @Override
+            public void pulled(KiteCorner corner, double value) {
+                workspace.mouth().diction("Diction", gesture, d -> corner.in(d, value));
+            }
+        });
+        strength = percent("Strength", "How much of the full shapes the mouth makes", 0, 1.5, 0.8, v -> workspace
+                .mouth()
+                .diction("Strength", gesture, d -> d.withStrength(v)));
+        lead = new Parts.Tuner(
+                "Lead",
+                "How long a shape comes before its sound; 40 to 80 ms look natural",
+                -0.1,
+                0.2,
+                MouthSettings.STANDARD.lead(),
+                this::leadText,
+                this::begin,
+                v -> settings("Lead", s -> s.withLead(v)));
+        pop = frames(
+                "Pop",
+                "Frames in which crisp motion goes from one shape to the next",
+                0.5,
+                8,
+                2,
+                v -> settings("Pop", s -> s.withPop(v)));
+        leastHold = frames(
+                "Least hold",
+                "Frames for which a shape stays at least in held motion",
+                1,
+                12,
+                2,
+                v -> settings("Least hold", s -> s.withLeastHold((int) Math.round(v))));
+        stick = frames(
+                "Lips stick",
+                "Frames over which lips that were shut peel apart; 0 lets them snap open",
+                0,
+                6,
+                MouthSettings.STANDARD.stick(),
+                v -> settings("Lips stick", s -> s.withStick(v)));
+        blend = new Parts.Tuner(
+                "Blend",
+                "How long the section takes to begin and to end",
+                0.01,
+                1.5,
+                Section.USUAL_BLEND,
+                v -> String.format(Locale.ROOT, "%.0f ms", 1000 * v),
+                this::begin,
+                v -> workspace.mouth().editSection("Blend of a section", gesture, s -> s.withBlend(v)));
+        TitledPane fold = new TitledPane("Strength of single shapes", shapes);
+        fold.setExpanded(false);
+        fold.setAnimated(false);
+        fold.setId("shape-strengths");
+        VBox centred = new VBox(8, kite, typed());
+        centred.setAlignment(Pos.CENTER);
+        VBox kiteCard = Parts.card(presets, centred, savePreset());
+        kiteCard.setStyle("-fx-padding: 10 8 10 8;");
+        getChildren()
+                .addAll(
+                        scopeRow(),
+                        kiteCard,
+                        Parts.card(strength, blend, motionRow(), pop, leastHold, lead, stick),
+                        fold);
+        fillPresets();
+    }
+
+    private Parts.Tuner percent(
+            String name, String tip, double min, double max, double usual, java.util.function.DoubleConsumer change) {
+        return new Parts.Tuner(
+                name, tip, min, max, usual, v -> String.format(Locale.ROOT, "%.0f %%", 100 * v), this::begin, change);
+    }
+
+    private Parts.Tuner frames(
+            String name, String tip, double min, double max, double usual, java.util.function.DoubleConsumer change) {
+        return new Parts.Tuner(
+                name, tip, min, max, usual, v -> String.format(Locale.ROOT, "%.1f frames", v), this::begin, change);
+    }
+
+    private void settings(String name, java.util.function.UnaryOperator<MouthSettings> change) {
+        workspace.mouth().settings(name, gesture, change);
+    }
+
+    private String leadText(double seconds) {
+        double frames = seconds * workspace.project().rate().perSecond();
+        return String.format(Locale.ROOT, "%.0f ms (%.1f f)", seconds * 1000, frames);
+    }
+
+    private void begin() {
+        gesture = workspace.newGesture();
+    }
+
+    // --- what is worked on -----------------------------------------------------------------------------------------
+
+    private HBox scopeRow() {
+        scope.setId("diction-scope");
+        scope.setMaxWidth(Double.MAX_VALUE);
+        scope.setAccessibleText("The part of the line that is worked on");
+        scope.setTooltip(new Tooltip("What the settings below speak of: the whole line or a section"));
+        scope.setOnAction(e -> {
+            if (!filling) {
+                workspace.mouth().section().set(scope.getSelectionModel().getSelectedIndex() - 1);
+            }
+        });
+        workspace.mouth().section().addListener((o, b, n) -> refresh());
+        Button cut = new Button("Cut section", new FontIcon(Feather.SCISSORS));
+        cut.setId("cut-section");
+        cut.setMinWidth(Button.USE_PREF_SIZE);
+        cut.setTooltip(new Tooltip("Give the looped stretch, or the chosen word, a diction of its own"));
+        cut.setOnAction(e -> cut());
+        remove.setAccessibleText("Remove the section");
+        remove.setTooltip(new Tooltip("Remove the section: it is spoken like the rest of the line again"));
+        remove.setOnAction(
+                e -> workspace.mouth().removeSection(workspace.mouth().section().get()));
+        HBox.setHgrow(scope, Priority.ALWAYS);
+        return Parts.row(scope, remove, cut);
+    }
+
+    private void cut() {
+        Optional<TimeRange> range = player.loopRange().get().or(workspace::selectedRange);
+        if (range.isEmpty()) {
+            workspace.jobs().say("Choose a word on the sheet, or loop a stretch (Shift-drag on the ruler), then cut.");
+            return;
+        }
+        workspace.mouth().cutSection(range.get());
+    }
+
+    private void fillScope() {
+        List<String> names = new ArrayList<>(List.of("The whole line"));
+        for (Section section : workspace.mouth().work().sections()) {
+            String words = section.first().equals(section.last())
+                    ? section.first().inWords()
+                    : section.first().inWords() + " to " + section.last().inWords();
+            names.add(workspace.mouth().range(section).isPresent() ? words : words + " (not in this reading)");
+        }
+        filling = true;
+        if (!scope.getItems().equals(names)) {
+            scope.getItems().setAll(names);
+        }
+        int chosen = workspace.mouth().chosenSection().isPresent()
+                ? workspace.mouth().section().get()
+                : -1;
+        scope.getSelectionModel().select(chosen + 1);
+        filling = false;
+        remove.setVisible(chosen >= 0);
+        remove.setManaged(chosen >= 0);
+    }
+
+    // --- presets ---------------------------------------------------------------------------------------------------
+
+    private HBox savePreset() {
+        presetName.setPromptText("Name it to keep it");
+        presetName.setAccessibleText("Name of the diction to save");
+        presetName.setId("preset-name");
+        Button save = new Button("Save");
+        save.setId("save-preset");
+        save.setTooltip(new Tooltip("Keep this diction for every project"));
+        Runnable keep = () -> workspace
+                .dictions()
+                .save(presetName.getText(), workspace.mouth().diction())
+                .ifPresent(p -> {
+                    presetName.clear();
+                    fillPresets();
+                });
+        presetName.setOnAction(e -> keep.run());
+        save.setOnAction(e -> keep.run());
+        HBox.setHgrow(presetName, Priority.ALWAYS);
+        return Parts.row(presetName, save);
+    }
+
+    private void fillPresets() {
+        offered = workspace.dictions().list();
+        presets.getChildren().clear();
+        for (Dictions.Preset preset : offered) {
+            String title = preset.name().substring(0, 1).toUpperCase(Locale.ROOT)
+                    + preset.name().substring(1);
+            ToggleButton chip = new ToggleButton(title);
+            chip.setId("preset-" + preset.name().replace(' ', '-'));
+            chip.getStyleClass().setAll("toggle-button", "chip");
+            if (preset.own()) {
+                chip.getStyleClass().add("chip-own");
+                MenuItem delete = new MenuItem("Delete \"" + preset.name() + "\"");
+                delete.setOnAction(e -> {
+                    workspace.dictions().delete(preset.name());
+                    fillPresets();
+                });
+                chip.setContextMenu(new ContextMenu(delete));
+            }
+            chip.setTooltip(new Tooltip(
+                    preset.own()
+                            ? "Your own diction. Right-click to delete it."
+                            : "Speak it " + preset.name() + "; then pull the kite to taste"));
+            chip.setOnAction(e -> workspace.mouth().diction(title + " diction", 0, d -> preset.diction()));
+            chip.setUserData(preset.diction());
+            presets.getChildren().add(chip);
+        }
+        markPresets();
+    }
+
+    private void markPresets() {
+        Diction now = workspace.mouth().diction();
+        presets.getChildren().forEach(chip -> ((ToggleButton) chip).setSelected(now.equals(chip.getUserData())));
+    }
+
+    /** The kite's figures, typed. */
+    private HBox typed() {
+        HBox row = new HBox(4);
+        row.setAlignment(Pos.CENTER);
+        for (KiteCorner corner : KiteCorner.values()) {
+            TextField field = new TextField();
+            field.setPrefWidth(58);
+            field.setAlignment(Pos.CENTER);
+            field.setId("figure-" + corner.title().toLowerCase(Locale.ROOT));
+            field.setStyle("-fx-padding: 3 2 3 2; -fx-font-size: 12px;");
+            field.setAccessibleText(corner.title() + ", in per cent");
+            field.setOnAction(e -> {
+                begin();
+                Parts.number(field.getText())
+                        .ifPresent(v -> workspace.mouth().diction("Diction", gesture, d -> corner.in(d, v / 100)));
+                refresh();
+            });
+            Label name = new Label(corner.title());
+            name.getStyleClass().add("quiet");
+            name.setTooltip(new Tooltip(corner.tip() + "\nDouble-click to reset."));
+            name.setOnMouseClicked(e -> {
+                if (e.getClickCount() == 2) {
+                    begin();
+                    workspace.mouth().diction("Diction", gesture, d -> corner.in(d, corner.of(Diction.PLAIN)));
+                }
+            });
+            VBox cell = new VBox(1, name, field);
+            cell.setAlignment(Pos.CENTER);
+            figures.put(corner, field);
+            row.getChildren().add(cell);
+        }
+        return row;
+    }
+
+    // --- motion ----------------------------------------------------------------------------------------------------
+
+    private HBox motionRow() {
+        motion.getItems().add(AS_USUAL);
+        for (MotionStyle style : MotionStyle.values()) {
+            motion.getItems().add(style.title());
+        }
+        motion.setId("motion");
+        motion.setMaxWidth(Double.MAX_VALUE);
+        motion.setAccessibleText("How the mouth goes from shape to shape");
+        motion.setTooltip(new Tooltip("Flowing: " + MotionStyle.FLOWING.describes() + "\nCrisp: "
+                + MotionStyle.CRISP.describes() + "\nHeld: " + MotionStyle.HELD.describes()));
+        motion.setOnAction(e -> {
+            if (!filling) {
+                Optional<MotionStyle> style = MotionStyle.parse(motion.getValue());
+                if (workspace.mouth().chosenSection().isPresent()) {
+                    workspace.mouth().editSection("Motion", 0, s -> s.withMotion(style));
+                } else {
+                    workspace.mouth().settings("Motion", 0, s -> s.withMotion(style));
+                }
+            }
+        });
+        HBox.setHgrow(motion, Priority.ALWAYS);
+        Label name = new Label("Motion");
+        name.setMinWidth(Label.USE_PREF_SIZE);
+        return Parts.row(name, motion);
+    }
+
+    void show(MouthPictures newPictures) {
+        pictures = Optional.of(newPictures);
+        shapePictures.forEach((shape, view) -> newPictures.of(shape).ifPresent(view::setImage));
+    }
+
+    private void fillShapes() {
+        List<String> names = workspace.charts().chart().shapes().keySet().stream()
+                .filter(s -> !s.equals(MouthChart.REST))
+                .toList();
+        if (!names.equals(shapesShown)) {
+            shapesShown = names;
+            shapes.getChildren().clear();
+            shapeStrengths.clear();
+            shapePictures.clear();
+            for (String shape : names) {
+                ImageView view = new ImageView();
+                view.setFitWidth(40);
+                view.setFitHeight(40);
+                Parts.Tuner tuner = percent(shape, "Further strength of this shape", 0, Diction.MOST, 1, v -> workspace
+                        .mouth()
+                        .diction("Strength of " + shape, gesture, d -> d.withShape(shape, v)));
+                HBox.setHgrow(tuner, Priority.ALWAYS);
+                shapeStrengths.put(shape, tuner);
+                shapePictures.put(shape, view);
+                shapes.getChildren().add(Parts.row(view, tuner));
+            }
+            pictures.ifPresent(this::show);
+        }
+        Diction now = workspace.mouth().diction();
+        shapeStrengths.forEach((shape, tuner) -> tuner.set(now.of(shape)));
+    }
+
+    void refresh() {
+        MouthWork work = workspace.mouth().work();
+        Diction now = workspace.mouth().diction();
+        fillScope();
+        markPresets();
+        kite.set(now);
+        figures.forEach((corner, field) -> {
+            if (!field.isFocused()) {
+                field.setText(String.format(Locale.ROOT, "%.0f %%", 100 * corner.of(now)));
+            }
+        });
+        strength.set(now.strength());
+        Optional<Section> section = workspace.mouth().chosenSection();
+        Optional<MotionStyle> style =
+                section.map(Section::motion).orElse(work.settings().motion());
+        filling = true;
+        motion.getItems().set(0, section.isPresent() ? "As the whole line" : AS_USUAL);
+        motion.getSelectionModel().select(style.map(s -> s.ordinal() + 1).orElse(0));
+        filling = false;
+        section.ifPresent(s -> blend.set(s.blend()));
+        lead.set(work.settings().lead());
+        pop.set(work.settings().pop());
+        leastHold.set(work.settings().leastHold());
+        stick.set(work.settings().stick());
+        boolean whole = section.isEmpty();
+        MotionStyle real = style.or(() -> work.settings().motion())
+                .or(() -> workspace
+                        .charts()
+                        .figure()
+                        .map(f -> graykite.mouth.MouthMover.usual(
+                                f, workspace.charts().chart())))
+                .orElse(MotionStyle.FLOWING);
+        Parts.shown(blend, !whole);
+        Parts.shown(lead, whole);
+        Parts.shown(stick, whole && real != MotionStyle.HELD);
+        Parts.shown(pop, whole && real == MotionStyle.CRISP);
+        Parts.shown(leastHold, whole && real == MotionStyle.HELD);
+        fillShapes();
+    }
+}

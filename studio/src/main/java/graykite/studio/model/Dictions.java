@@ -1,0 +1,86 @@
+package graykite.studio.model;
+
+import graykite.base.BadInput;
+import graykite.format.ChartFiles;
+import graykite.mouth.Diction;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** The dictions one can choose from: those that ship and those that the user saved, each a file. */
+public final class Dictions {
+    private final Path folder;
+    private final Jobs jobs;
+
+    /**
+     * A diction with a name.
+     *
+     * @param own true when the user saved it
+     */
+    public record Preset(String name, Diction diction, boolean own) {}
+
+    Dictions(Path folder, Jobs jobs) {
+        this.folder = folder;
+        this.jobs = jobs;
+    }
+
+    /** All of them, those that ship first. */
+    public List<Preset> list() {
+        List<Preset> all = new ArrayList<>();
+        ChartFiles.shippedDictions().forEach((name, diction) -> all.add(new Preset(name, diction, false)));
+        if (!Files.isDirectory(folder)) {
+            return all;
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path file : files.filter(f -> f.toString().endsWith(ChartFiles.DICTION))
+                    .sorted()
+                    .toList()) {
+                String name = file.getFileName().toString().replace(ChartFiles.DICTION, "");
+                try {
+                    all.add(new Preset(name, ChartFiles.openDiction(file), true));
+                } catch (BadInput damaged) {
+                    jobs.say(damaged.getMessage());
+                }
+            }
+        } catch (IOException unreadable) {
+            jobs.say("Your own dictions in " + folder + " cannot be read. Check that the folder may be opened.");
+        }
+        return all;
+    }
+
+    /** Keeps a diction under a name. Letters, digits, blanks and dashes make a name. */
+    public Optional<Preset> save(String name, Diction diction) {
+        String plain = name.strip().replaceAll("[^\\p{L}\\p{N} _-]", "").strip();
+        if (plain.isEmpty() || plain.length() > 40) {
+            jobs.say("A diction is named with up to 40 letters, digits, blanks and dashes.");
+            return Optional.empty();
+        }
+        if (ChartFiles.shippedDictions().containsKey(plain)) {
+            jobs.say("\"" + plain + "\" ships with Gray Kite: choose another name.");
+            return Optional.empty();
+        }
+        try {
+            Files.createDirectories(folder);
+            ChartFiles.save(diction, folder.resolve(plain + ChartFiles.DICTION));
+        } catch (IOException | BadInput full) {
+            jobs.say(
+                    "\"" + plain + "\" could not be saved in " + folder + ". Check that the folder may be written to.");
+            return Optional.empty();
+        }
+        jobs.say("Saved the diction \"" + plain + "\" for every project.");
+        return Optional.of(new Preset(plain, diction, true));
+    }
+
+    public void delete(String name) {
+        try {
+            Files.deleteIfExists(folder.resolve(name + ChartFiles.DICTION));
+            jobs.say("Deleted the diction \"" + name + "\".");
+        } catch (IOException held) {
+            jobs.say("\"" + name + "\" could not be deleted from " + folder + ".");
+        }
+    }
+}

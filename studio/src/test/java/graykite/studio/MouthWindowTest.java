@@ -1,0 +1,377 @@
+package graykite.studio;
+
+import static graykite.studio.FxWork.await;
+import static graykite.studio.FxWork.onFx;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.media.WavFiles;
+import graykite.motion.Curve;
+import graykite.mouth.Beat;
+import graykite.mouth.MouthChart;
+import graykite.mouth.MouthWork;
+import graykite.mouth.TouchUp;
+import graykite.performance.Performance;
+import graykite.rig.Pose;
+import graykite.speech.Phone;
+import graykite.speech.SimulatedVoice;
+import graykite.speech.Timing;
+import graykite.studio.model.Knot;
+import graykite.studio.model.Workspace;
+import graykite.studio.model.Workspace.Selection;
+import graykite.studio.play.SilentOut;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Drives the Mouth desk with mouse and keys. */
+@ExtendWith(ApplicationExtension.class)
+class MouthWindowTest {
+    @TempDir
+    Path folder;
+
+    private StudioWindow window;
+    private Workspace workspace;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        stage.setWidth(1280);
+        stage.setHeight(800);
+        window = StudioApp.open(stage, Files.createTempDirectory("kite-test"), new SilentOut());
+        workspace = window.workspace();
+    }
+
+    @AfterEach
+    void close() {
+        onFx(() -> {
+            window.close();
+            return null;
+        });
+    }
+
+    private void openDemo(String tab) throws Exception {
+        run(window::openDemo);
+        await(() -> workspace.performance().get().isPresent());
+        run(() -> {
+            window.knot().set(Knot.MOUTH);
+            window.mouthDesk().openTab(tab);
+        });
+    }
+
+    private static void run(Runnable action) {
+        onFx(() -> {
+            action.run();
+            return null;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Scrolls the desk until a node is seen, as somebody would with the wheel, and clicks it. */
+    private static void click(FxRobot robot, String id) {
+        run(() -> graykite.studio.view.Reveal.show(robot.lookup(id).query()));
+        robot.clickOn(id);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void drag(FxRobot robot, Node from, Node to) {
+        Point2D by = onFx(() -> middle(to).subtract(middle(from)));
+        robot.moveTo(from).press(MouseButton.PRIMARY);
+        int steps = 8;
+        for (int i = 0; i < steps; i++) {
+            robot.moveBy(by.getX() / steps, by.getY() / steps);
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        robot.release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static Point2D middle(Node node) {
+        javafx.geometry.Bounds box = node.localToScreen(node.getLayoutBounds());
+        return new Point2D(box.getCenterX(), box.getCenterY());
+    }
+
+    private static void undo(FxRobot robot) {
+        robot.press(KeyCode.CONTROL).press(KeyCode.Z).release(KeyCode.Z).release(KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private MouthWork work() {
+        return onFx(() -> workspace.mouth().work());
+    }
+
+    private Performance line() {
+        return onFx(() -> workspace.performance().get().orElseThrow());
+    }
+
+    private double channel(String name, double time) {
+        Performance line = line();
+        return line.at(time)[line.character().channelIndex().get(name)];
+    }
+
+    private void choose(int word, int phone) {
+        run(() -> workspace.selection().set(new Selection(word, phone)));
+    }
+
+    @Test
+    void theKiteIsPulledWhileTheLinePlays(FxRobot robot) throws Exception {
+        openDemo("Speak");
+        double before = channel("jawDrop", 1.24);
+        run(() -> {
+            window.player().looping().set(true);
+            window.player().play();
+        });
+        robot.moveTo("#kite-open").press(MouseButton.PRIMARY);
+        robot.moveBy(0, -10).moveBy(0, -12);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertTrue(onFx(() -> window.player().playing().get()), "it plays on");
+        double open = work().settings().diction().open();
+        assertTrue(open > 1.4, "pulled to " + open);
+        assertTrue(channel("jawDrop", 1.24) > before + 0.05, "heard at once");
+        robot.moveBy(0, 6).release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+        run(() -> window.player().pause());
+        undo(robot);
+        assertEquals(1, work().settings().diction().open(), "one undo for the whole pull");
+
+        // A preset, typed figures, an own preset.
+        click(robot, "#preset-shouted");
+        assertTrue(work().settings().diction().strength() > 0.9);
+        click(robot, "#figure-round");
+        robot.press(KeyCode.CONTROL, KeyCode.A).release(KeyCode.A, KeyCode.CONTROL);
+        robot.write("140").press(KeyCode.ENTER).release(KeyCode.ENTER);
+        assertEquals(1.4, work().settings().diction().round(), 1e-9);
+        click(robot, "#preset-name");
+        robot.write("storm").press(KeyCode.ENTER).release(KeyCode.ENTER);
+        assertTrue(onFx(() -> workspace.dictions().list().stream()
+                .anyMatch(
+                        p -> p.name().equals("storm") && p.own() && p.diction().round() == 1.4)));
+    }
+
+    @Test
+    void aSectionIsSpokenInItsOwnWay(FxRobot robot) throws Exception {
+        openDemo("Speak");
+        choose(2, -1);
+        click(robot, "#cut-section");
+        assertEquals(1, work().sections().size());
+        double outside = channel("jawDrop", 4.3);
+        click(robot, "#preset-shouted");
+        assertEquals(0.8, work().settings().diction().strength(), 1e-9, "the line as a whole stays");
+        assertTrue(work().sections().getFirst().diction().strength() > 0.9);
+        assertEquals(outside, channel("jawDrop", 4.3), 1e-9);
+        run(() -> workspace.mouth().removeSection(0));
+        assertTrue(work().sections().isEmpty());
+    }
+
+    @Test
+    void aSoundIsDraggedToAnotherShape(FxRobot robot) throws Exception {
+        openDemo("Chart");
+        await(() ->
+                robot.lookup("#shape-tip .image-view").queryAs(ImageView.class).getImage() != null);
+        assertEquals("Tip", onFx(() -> workspace.charts().chart().shapeOf(Phone.D)));
+        Node target = robot.lookup("#shape-tongue-out").query();
+        drag(robot, robot.lookup("#phone-D").query(), target);
+        await(() -> workspace.charts().chart().shapeOf(Phone.D).equals("Tongue out"));
+        assertTrue(line().beats().list().stream()
+                .filter(b -> b.phone() == Phone.D)
+                .allMatch(b -> b.targets().getFirst().shape().equals("Tongue out")));
+        undo(robot);
+        assertEquals("Tip", onFx(() -> workspace.charts().chart().shapeOf(Phone.D)));
+
+        // A click opens how the sound shows.
+        click(robot, "#phone-D");
+        assertTrue(robot.lookup("#phone-card").tryQuery().isPresent());
+
+        // A sound that lost its shape is listed at the top, with a proposal that one click takes.
+        run(() -> workspace.charts().edit("Unmap", 0, c -> c.withoutPhone(Phone.D)));
+        click(robot, "#need-map");
+        assertEquals("Tip", onFx(() -> workspace.charts().chart().shapeOf(Phone.D)));
+
+        // A smaller chart, and its sounds still have shapes.
+        run(() -> workspace.charts().edit("Small", 0, c -> MouthChart.ofSize(8)));
+        assertEquals(8, onFx(() -> workspace.charts().chart().shapes().size()));
+        assertTrue(onFx(() -> workspace.charts().chart().unmapped().isEmpty()));
+    }
+
+    @Test
+    void theLipsAreDraggedOnTheFace(FxRobot robot) throws Exception {
+        openDemo("Chart");
+        run(() -> window.face().camera().set(graykite.picture.Camera.MOUTH));
+        await(() ->
+                robot.lookup("#shape-tip .image-view").queryAs(ImageView.class).getImage() != null);
+        click(robot, "#shape-lips-shut");
+        Pose before =
+                onFx(() -> workspace.charts().figure().orElseThrow().poses().get("Lips shut"));
+        click(robot, "#edit-look");
+        await(() -> window.trial().onStage().get());
+        double[] start = onFx(() -> window.trial().values().get().clone());
+        // The lower lip lies a little below the middle of the mouth view.
+        Point2D lip = onFx(() -> window.face()
+                .localToScreen(window.face().getWidth() / 2, window.face().getHeight() * 0.55));
+        robot.moveTo(lip).press(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+        Thread.sleep(400);
+        robot.moveBy(0, 30).moveBy(0, 30);
+        await(() -> !java.util.Arrays.equals(start, window.trial().values().get()));
+        robot.release(MouseButton.PRIMARY);
+        click(robot, "#keep-pose");
+        await(() -> !workspace
+                .charts()
+                .figure()
+                .orElseThrow()
+                .poses()
+                .get("Lips shut")
+                .equals(before));
+        assertFalse(onFx(() -> window.trial().onStage().get()));
+        undo(robot);
+        assertEquals(
+                before,
+                onFx(() -> workspace.charts().figure().orElseThrow().poses().get("Lips shut")));
+    }
+
+    /** Find one weak word, improve it, keep the improvement through a new take. */
+    @Test
+    void aTouchUpSurvivesAnotherRecording(FxRobot robot) throws Exception {
+        openDemo("Touch-ups");
+        Timing first = onFx(() -> workspace.shot().orElseThrow().timing().orElseThrow());
+        // "fog", its vowel: a click on its mouth chooses it.
+        double middle = first.words().get(2).phones().get(1).range().middle();
+        double lead = work().settings().lead();
+        Point2D mouth = onFx(() -> window.sheet()
+                .localToScreen(window.sheet().xOf(middle - lead), window.sheet().mouthRowY()));
+        robot.clickOn(mouth);
+        assertEquals(new Selection(2, 1), onFx(() -> workspace.selection().get()));
+        click(robot, "#tile-hush");
+        assertEquals(1, work().touchUps().size());
+        assertEquals(Optional.of("Hush"), work().touchUps().getFirst().shape());
+
+        Path take = folder.resolve("second-take.wav");
+        try (OutputStream out = Files.newOutputStream(take)) {
+            WavFiles.write(
+                    SimulatedVoice.speak(
+                                    onFx(() -> workspace.shot().orElseThrow().script()))
+                            .sound(),
+                    out);
+        }
+        run(() -> workspace.intake().replaceRecording(take));
+        await(() -> workspace.shot().orElseThrow().sound().orElseThrow().name().equals("second-take.wav")
+                && workspace.performance().get().isPresent());
+        Performance spoken = line();
+        assertNotEquals(first.duration(), spoken.duration(), 1e-3, "it is another recording");
+        Beat touched = spoken.beats().list().stream()
+                .filter(b -> b.touchUp().isPresent())
+                .findFirst()
+                .orElseThrow();
+        assertEquals("fog", spoken.timing().words().get(touched.word()).text());
+        assertEquals("Hush", touched.targets().getFirst().shape());
+
+        // Muted it does nothing, removed it is gone, undone it is back.
+        click(robot, "#mute-0");
+        assertTrue(work().touchUps().getFirst().muted());
+        assertTrue(line().beats().list().stream().noneMatch(b -> b.touchUp().isPresent()));
+        click(robot, "#remove-0");
+        assertTrue(work().touchUps().isEmpty());
+        undo(robot);
+        assertEquals(1, work().touchUps().size());
+
+        // A word that is gone takes nothing with it: the touch-up waits, and the desk says so.
+        run(() -> workspace.editShot("Other words", 0, s -> s.withScript("Who put my map up by the lamp?")));
+        run(workspace::read);
+        await(() -> workspace.performance().get().isPresent()
+                && workspace.performance().get().get().timing().words().size() == 8);
+        assertEquals(1, work().touchUps().stream().filter(t -> !t.isNothing()).count());
+        assertTrue(onFx(() -> workspace
+                .performance()
+                .get()
+                .orElseThrow()
+                .beats()
+                .touchUpPlaces()
+                .getFirst()
+                .isEmpty()));
+        assertTrue(robot.lookup("#need-see-touch-ups").tryQuery().isPresent());
+    }
+
+    @Test
+    void aCurveIsTakenOverEditedAndGivenBack(FxRobot robot) throws Exception {
+        openDemo("Curves");
+        choose(2, -1);
+        run(() -> workspace.mouth().channel().set("jawDrop"));
+        double time = 1.30;
+        double generated = channel("jawDrop", time);
+        click(robot, "#take-over");
+        assertEquals(1, work().curves().size());
+        assertTrue(onFx(() -> workspace.jobs().message().get()).contains("keys, nowhere more than"));
+        assertEquals(generated, channel("jawDrop", time), 0.03, "taken over, it looks the same");
+
+        // A double-click makes a key, a drag moves it, the face follows.
+        Curve curve = onFx(() -> workspace.mouth().curve(0).orElseThrow());
+        Point2D there = onFx(() -> window.sheet()
+                .localToScreen(window.sheet().xOf(time), window.sheet().curveY(curve.at(time))));
+        robot.doubleClickOn(there);
+        assertTrue(onFx(() -> workspace.mouth().curve(0).orElseThrow().keys().size())
+                > curve.keys().size());
+        robot.moveTo(there)
+                .press(MouseButton.PRIMARY)
+                .moveBy(0, -10)
+                .moveBy(0, -10)
+                .release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertTrue(channel("jawDrop", time) > generated + 0.1, "opens further: " + channel("jawDrop", time));
+        click(robot, "#way-stepped");
+        int jaw = line().character().channelIndex().get("jawDrop");
+        assertEquals(line().unguarded(jaw, time), line().unguarded(jaw, time + 0.02), 1e-9, "stepped: it stays");
+        robot.press(KeyCode.DELETE).release(KeyCode.DELETE);
+        assertEquals(
+                curve.keys().size(),
+                onFx(() -> workspace.mouth().curve(0).orElseThrow().keys().size()));
+
+        run(() -> window.player().seek(time));
+        run(() -> window.mouthDesk().refresh());
+        click(robot, "#give-back");
+        assertTrue(work().curves().isEmpty());
+        assertEquals(generated, channel("jawDrop", time), 1e-9);
+    }
+
+    @Test
+    void whyAnswersWhereOneClicks(FxRobot robot) throws Exception {
+        openDemo("Why");
+        run(() -> {
+            window.player().seek(1.24);
+            window.face().camera().set(graykite.picture.Camera.MOUTH);
+        });
+        Point2D chin = onFx(() -> window.face()
+                .localToScreen(window.face().getWidth() / 2, window.face().getHeight() * 0.86));
+        robot.clickOn(chin);
+        await(() -> robot.lookup("#why-jawDrop").tryQuery().isPresent());
+        assertTrue(robot.lookup("#why-answer").query().lookupAll(".why-figure").size() >= 3, "reasons and their sum");
+    }
+
+    @Test
+    void onlyTouchUpsThatDoSomethingAreKept(FxRobot robot) throws Exception {
+        openDemo("Touch-ups");
+        choose(2, 1);
+        click(robot, "#tile-ah");
+        assertTrue(work().touchUps().isEmpty(), "the chart says Ah already");
+        run(() -> workspace.mouth().touch(new Selection(2, 1), "x", 0, t -> t.withStrength(0.5)));
+        assertEquals(1, work().touchUps().size());
+        run(() -> workspace.mouth().touch(new Selection(2, 1), "x", 0, t -> t.withStrength(1)));
+        assertTrue(work().touchUps().stream().noneMatch(TouchUp::isNothing));
+        assertTrue(work().touchUps().isEmpty());
+    }
+}
