@@ -1,9 +1,15 @@
 package graykite.bench;
 
+import graykite.mouth.Anchor;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthSettings;
+import graykite.mouth.MouthWork;
+import graykite.mouth.PhoneShape;
+import graykite.mouth.TouchUp;
 import graykite.performance.Line;
 import graykite.performance.Performance;
+import graykite.performance.PoseKey;
+import graykite.performance.Why;
 import graykite.rig.Cast;
 import graykite.rig.Character;
 import graykite.sound.Loudness;
@@ -46,6 +52,17 @@ public class MotionBenchmark {
     private final Timing moved =
             timing.withStart(900, 1, timing.words().get(900).phones().get(1).start() + 0.01);
 
+    private final MouthWork touched = whole.line()
+            .work()
+            .plus(TouchUp.on(Anchor.of(timing, 900, 1)).withStrength(1.4).withHold(0.05));
+    private final Performance smiling = whole.posed(List.of(new PoseKey(0, "Laughing", 1, 0.1)));
+    private final double closure = whole.beats().shuts().stream()
+            .filter(s -> s.kind() == PhoneShape.Closure.LIPS && s.from() > 300)
+            .mapToDouble(s -> (s.from() + s.to()) / 2)
+            .findFirst()
+            .orElseThrow();
+    private final int jaw = odile.channelIndex().get("jawDrop");
+
     private static Timing timing() {
         SplittableRandom random = new SplittableRandom(3);
         Phone[] phones = Phone.values();
@@ -75,8 +92,30 @@ public class MotionBenchmark {
                 moved, timing.words().get(899).start(), timing.words().get(901).end());
     }
 
+    /** A touch-up on one of 1,900 words while the others stay. */
+    @Benchmark
+    public Performance afterOneTouchUp() {
+        return whole.reworked(
+                touched,
+                timing.words().get(899).start(),
+                timing.words().get(901).end());
+    }
+
+    /** All channels between closures: the guard only looks. */
     @Benchmark
     public double[] oneFrame() {
         return whole.at(301.5);
+    }
+
+    /** All channels in a closure with a smile and a wide jaw on top: the guard measures the mesh and shuts the lips. */
+    @Benchmark
+    public double[] oneGuardedFrame() {
+        return smiling.at(closure);
+    }
+
+    /** The whole answer to why the jaw is where it is. */
+    @Benchmark
+    public Why why() {
+        return Why.of(whole, jaw, 301.5);
     }
 }

@@ -6,8 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.tngtech.archunit.core.importer.ClassFileImporter;
+import graykite.format.ChartFiles;
 import graykite.format.TimingReaders;
 import graykite.media.WavFiles;
+import graykite.mouth.Diction;
+import graykite.mouth.MouthChart;
+import graykite.rig.Pose;
+import graykite.speech.Phone;
 import graykite.speech.SimulatedVoice;
 import java.io.ByteArrayOutputStream;
 import java.io.OutputStream;
@@ -15,6 +20,7 @@ import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -178,5 +184,85 @@ class MainTest {
         assertEquals(
                 1, Main.run("cast", "brine", "-o", folder.resolve("gull.fbx").toString()));
         assertTrue(errors().contains("neither .kite-character nor .glb"), errors());
+    }
+
+    private int speak(String out, String... more) {
+        List<String> all = new java.util.ArrayList<>(List.of("speak", line.toString(), "--text", "the fog bell rang"));
+        all.addAll(List.of(more));
+        all.addAll(List.of("-o", folder.resolve(out).toString()));
+        return Main.run(all.toArray(String[]::new));
+    }
+
+    private List<Double> jaw(String file) throws Exception {
+        List<String> rows = Files.readAllLines(folder.resolve(file));
+        int jaw = List.of(rows.getFirst().split(",")).indexOf("jawDrop");
+        return rows.stream()
+                .skip(1)
+                .map(r -> Double.parseDouble(r.split(",")[jaw]))
+                .toList();
+    }
+
+    private static double most(List<Double> values) {
+        return values.stream().mapToDouble(v -> v).max().orElseThrow();
+    }
+
+    /** The mouth from the command line: a shout opens further than a whisper, held motion stands still between shapes. */
+    @Test
+    void dictionAndMotion() throws Exception {
+        assertEquals(0, speak("whispered.csv", "--diction", "whispered"), errors());
+        assertEquals(0, speak("shouted.csv", "--diction", "shouted"), errors());
+        assertTrue(most(jaw("shouted.csv")) > 1.3 * most(jaw("whispered.csv")));
+        assertEquals(0, speak("held.csv", "--motion", "held"), errors());
+        assertTrue(jaw("held.csv").stream().distinct().count()
+                < jaw("shouted.csv").stream().distinct().count() / 2);
+        Path own = folder.resolve("own.kite-diction.json");
+        ChartFiles.save(Diction.PLAIN.withStrength(0), own);
+        assertEquals(0, speak("own.csv", "--diction", own.toString()), errors());
+        assertTrue(most(jaw("own.csv")) < 0.3, "nothing but closures is left");
+        assertEquals(0, speak("own2.csv", "--diction", own.toString(), "--strength", "1.2"), errors());
+        assertTrue(most(jaw("own2.csv")) > most(jaw("own.csv")) + 0.3, "a strength of its own counts more");
+    }
+
+    @Test
+    void charts() throws Exception {
+        Path small = folder.resolve("small.kite-chart.json");
+        ChartFiles.save(new ChartFiles.Saved(MouthChart.ofSize(6).withoutPhone(Phone.L), Map.of()), small);
+        assertEquals(0, speak("small.csv", "--chart", small.toString()), errors());
+        assertTrue(errors().contains("no shape for the sounds L"), errors());
+        ChartFiles.save(new ChartFiles.Saved(MouthChart.standard(), Map.of("Ah", Pose.of("jawDrop", 1))), small);
+        assertEquals(0, speak("wide.csv", "--chart", small.toString()), errors());
+        assertEquals(0, speak("plain.csv"), errors());
+        assertTrue(most(jaw("wide.csv")) > most(jaw("plain.csv")) + 0.05, "the file's pose counts");
+        Path foreign = folder.resolve("foreign.kite-chart.json");
+        ChartFiles.save(
+                new ChartFiles.Saved(
+                        MouthChart.standard().split("Ah", "Yawn", List.of(Phone.AA)),
+                        Map.of("Yawn", Pose.of("beak", 1))),
+                foreign);
+        assertEquals(0, speak("foreign.csv", "--chart", foreign.toString()), errors());
+        assertTrue(errors().contains("has no shape for Yawn"), errors());
+    }
+
+    /** Mistakes end with one line that says what would be right. */
+    @Test
+    void mistakesAboutTheMouth() throws Exception {
+        assertEquals(1, speak("x.csv", "--motion", "wobbly"));
+        assertTrue(errors().contains("--motion is flowing, crisp or held, not \"wobbly\""), errors());
+        assertEquals(1, speak("x.csv", "--diction", "sung"));
+        assertTrue(errors().contains("There is no diction \"sung\". They are plain, murmured"), errors());
+        assertEquals(1, speak("x.csv", "--strength", "7"));
+        assertTrue(errors().contains("between 0 and 1.5"), errors());
+        assertEquals(1, speak("x.csv", "--lead", "50"));
+        assertTrue(errors().contains("The lead lies between"), errors());
+        Path broken = folder.resolve("broken.kite-chart.json");
+        Files.writeString(broken, "{\"format\": \"graykite-chart\", \"version\": 1,\n \"shapes\": {");
+        assertEquals(1, speak("x.csv", "--chart", broken.toString()));
+        assertTrue(errors().contains("broken.kite-chart.json: is not valid JSON in line 2"), errors());
+        assertEquals(
+                1,
+                speak("x.csv", "--chart", folder.resolve("none.kite-chart.json").toString()));
+        assertTrue(errors().contains("none.kite-chart.json"), errors());
+        assertFalse(Files.exists(folder.resolve("x.csv")));
+        assertFalse(errors().contains("\tat "), errors());
     }
 }

@@ -29,8 +29,10 @@ public record TakenCurve(String channel, Curve curve, Anchor first, Anchor last,
     /** Hangs a curve on the words that sound at its ends. */
     public static TakenCurve of(String channel, Curve curve, Timing timing) {
         requireThat(!timing.words().isEmpty(), "A curve hangs on words, and the line has none.");
-        int first = nearest(timing, curve.start());
-        int last = Math.max(first, nearest(timing, curve.end()));
+        // A little inside: a curve over one word must not hang on the next one for a hair's breadth.
+        double inset = Math.min(0.02, (curve.end() - curve.start()) / 4);
+        int first = nearest(timing, curve.start() + inset);
+        int last = Math.max(first, nearest(timing, curve.end() - inset));
         return new TakenCurve(
                 channel,
                 curve,

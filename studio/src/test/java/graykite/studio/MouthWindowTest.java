@@ -374,4 +374,38 @@ class MouthWindowTest {
         assertTrue(work().touchUps().stream().noneMatch(TouchUp::isNothing));
         assertTrue(work().touchUps().isEmpty());
     }
+
+    /** A chart is made once: saved, loaded by somebody else, compared; a renamed shape takes its touch-ups along. */
+    @Test
+    void chartsAreSavedLoadedAndCompared(FxRobot robot) throws Exception {
+        openDemo("Chart");
+        choose(2, 1);
+        run(() -> workspace.mouth().touch(new Selection(2, 1), "x", 0, t -> t.withShape(Optional.of("Hush"))));
+        run(() -> workspace.charts().split("Hush", "Chip", java.util.List.of(Phone.CH)));
+        run(() -> workspace.charts().rename("Hush", "Shy"));
+        assertEquals(Optional.of("Shy"), work().touchUps().getFirst().shape());
+        assertEquals("Chip", onFx(() -> workspace.charts().chart().shapeOf(Phone.CH)));
+        assertEquals("Shy", onFx(() -> workspace.charts().chart().shapeOf(Phone.SH)));
+        assertTrue(onFx(() -> workspace.charts().fitted().orElseThrow().isWhole()), "both have their look");
+
+        Path file = folder.resolve("odile.kite-chart.json");
+        run(() -> workspace.charts().save(file, false));
+        await(() -> workspace.jobs().message().get().startsWith("Saved the mouth chart"));
+        MouthChart odiles = onFx(() -> workspace.charts().chart());
+        run(() -> workspace.shotId().set("line-2"));
+        await(() -> workspace
+                .performance()
+                .get()
+                .map(p -> p.character().name().startsWith("Pim"))
+                .orElse(false));
+        run(() -> workspace.charts().load(file));
+        await(() -> workspace.charts().chart().equals(odiles));
+        // Pim has no look for the new shapes: that is said, and one click keeps the nearest.
+        assertFalse(onFx(() -> workspace.charts().fitted().orElseThrow().isWhole()));
+        click(robot, "#need-keep-nearest");
+        assertTrue(onFx(() -> workspace.charts().fitted().orElseThrow().isWhole()));
+        run(() -> window.mouthDesk().compare("standard", MouthChart.standard()));
+        assertTrue(
+                robot.lookup("#chart-differences").query().lookupAll(".quiet").size() >= 3);
+    }
 }
