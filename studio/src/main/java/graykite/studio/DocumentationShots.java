@@ -1,8 +1,10 @@
 package graykite.studio;
 
 import graykite.base.AtomicFiles;
+import graykite.format.ChartFiles;
 import graykite.media.SoundReader;
 import graykite.media.WavFiles;
+import graykite.mouth.TouchUp;
 import graykite.performance.PoseKey;
 import graykite.picture.Picture;
 import graykite.picture.Png;
@@ -12,9 +14,12 @@ import graykite.project.Shot;
 import graykite.project.SoundFile;
 import graykite.sound.Sound;
 import graykite.studio.model.Knot;
+import graykite.studio.model.MouthEdits;
 import graykite.studio.model.Workspace;
+import graykite.studio.model.Workspace.Selection;
 import graykite.studio.view.BringInOverlay;
 import graykite.studio.view.LandmarkOverlay;
+import graykite.time.TimeRange;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -24,6 +29,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.animation.PauseTransition;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -68,13 +74,7 @@ final class DocumentationShots {
                     workspace.selection().set(new Workspace.Selection(2, 1));
                 },
                 acted);
-        add(
-                "mouth-desk",
-                () -> {
-                    window.knot().set(Knot.MOUTH);
-                    window.player().seek(2.3);
-                },
-                acted);
+        addMouth(acted);
         add(
                 "zoomed",
                 () -> {
@@ -113,6 +113,76 @@ final class DocumentationShots {
                 () -> workspace.jobs().running().get().startsWith("Reading")
                         && workspace.jobs().fraction().get() > 0.35);
         next();
+    }
+
+    /** The Mouth desk, section by section; what is changed for the pictures is undone. */
+    private void addMouth(BooleanSupplier acted) {
+        Workspace workspace = window.workspace();
+        MouthEdits mouth = workspace.mouth();
+        add(
+                "mouth-desk",
+                () -> {
+                    window.knot().set(Knot.MOUTH);
+                    window.player().seek(4.28);
+                    mouth.cutSection(new TimeRange(3.4, 5.5));
+                    mouth.diction("Diction", 0, d -> ChartFiles.shippedDictions()
+                            .get("smiling")
+                            .withOpen(1.35));
+                },
+                acted);
+        add(
+                "touch-ups",
+                () -> {
+                    mouth.section().set(-1);
+                    window.mouthDesk().openTab("Touch-ups");
+                    mouth.touch(new Selection(2, 1), "Strength", 0, t -> t.withStrength(1.25)
+                            .withHold(0.05));
+                    mouth.touch(new Selection(7, 1), "Shape", 0, t -> t.withShape(Optional.of("Oo")));
+                    mouth.touch(
+                            new Selection(12, 1),
+                            "Blend",
+                            0,
+                            t -> t.withBlend(Optional.of(new TouchUp.Blend("Ih", 0.3))));
+                    workspace.selection().set(new Selection(2, 1));
+                    window.player().seek(1.24);
+                },
+                acted);
+        add(
+                "mouth-chart",
+                () -> {
+                    window.mouthDesk().openTab("Chart");
+                    ((ToggleButton) window.root().lookup("#phone-OY")).fire();
+                },
+                acted);
+        add(
+                "curves",
+                () -> {
+                    window.mouthDesk().openTab("Curves");
+                    mouth.channel().set("jawDrop");
+                    mouth.takeOver(new TimeRange(1.38, 2.0));
+                    workspace.selection().set(new Selection(4, -1));
+                    mouth.key().set(new MouthEdits.KeyChoice(0, 2));
+                    window.player().seek(1.72);
+                },
+                acted);
+        add(
+                "why",
+                () -> {
+                    mouth.key().set(MouthEdits.KeyChoice.NONE);
+                    mouth.channel().set("");
+                    window.mouthDesk().openTab("Why");
+                    window.player().seek(2.16);
+                },
+                acted);
+        add(
+                "",
+                () -> {
+                    while (workspace.history().get().canUndo()) {
+                        workspace.undo();
+                    }
+                    workspace.selection().set(Selection.NONE);
+                },
+                acted);
     }
 
     /** The cast at work: poses, a rig check, a stranger's shapes, a picture with landmarks, company on stage. */

@@ -61,6 +61,7 @@ final class CurvesPane extends VBox {
         channels.setOnAction(e -> {
             if (!filling && channels.getValue() != null) {
                 edits.key().set(KeyChoice.NONE);
+                figures.setText("");
                 edits.channel().set(channels.getValue().equals(NONE) ? "" : channels.getValue());
             }
         });
@@ -68,6 +69,8 @@ final class CurvesPane extends VBox {
         takeOver.setId("take-over");
         takeOver.getStyleClass().add("primary");
         takeOver.setOnAction(e -> edits.takeOver(range()).ifPresent(figures::setText));
+        figures.textProperty().addListener((o, b, text) -> Parts.shown(figures, !text.isEmpty()));
+        Parts.shown(figures, false);
         giveBack.setId("give-back");
         giveBack.setTooltip(new Tooltip("Return the keys under the playhead to what is generated"));
         giveBack.setOnAction(e -> here().ifPresent(edits::giveBack));

@@ -7,6 +7,7 @@ import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.studio.view.FaceTool;
 import graykite.studio.view.MouthPictures;
+import graykite.studio.view.Reveal;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -86,6 +87,7 @@ public final class MouthDesk extends Desk {
             look.close();
             why.forget();
             chooseTool();
+            Reveal.top(this);
             refresh();
         });
         ownPose.open().addListener((o, b, n) -> chooseTool());

@@ -47,7 +47,7 @@ final class ShapeTiles extends FlowPane {
         tile.setId("tile-" + shape.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
         tile.setContentDisplay(ContentDisplay.TOP);
         tile.getStyleClass().setAll("toggle-button", "shape-tile");
-        tile.setPrefWidth(67);
+        tile.setPrefWidth(68);
         tile.setTooltip(new Tooltip(shape));
         tile.setOnAction(e -> chosen.accept(shape));
         tiles.put(shape, tile);

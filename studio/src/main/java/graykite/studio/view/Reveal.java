@@ -11,6 +11,16 @@ public final class Reveal {
 
     private Reveal() {}
 
+    /** Scrolls what lies around a node back to its top. */
+    public static void top(Node node) {
+        for (Parent at = node.getParent(); at != null; at = at.getParent()) {
+            if (at instanceof ScrollPane pane) {
+                pane.setVvalue(0);
+                return;
+            }
+        }
+    }
+
     /** Does nothing for a node that is seen already or that nothing scrolls. */
     public static void show(Node node) {
         for (Parent at = node.getParent(); at != null; at = at.getParent()) {
