@@ -4,6 +4,7 @@ import static graykite.base.Require.requireThat;
 
 import graykite.base.Progress;
 import graykite.picture.Surface;
+import graykite.picture.SurfacePick;
 import graykite.picture.Vec;
 import graykite.rig.Channel;
 import graykite.rig.Character;

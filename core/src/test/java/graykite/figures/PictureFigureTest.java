@@ -11,6 +11,7 @@ import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.picture.Renderer;
+import graykite.picture.SurfacePick;
 import graykite.picture.Vec;
 import graykite.rig.Cast;
 import graykite.rig.Character;

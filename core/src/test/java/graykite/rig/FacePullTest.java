@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.picture.Camera;
+import graykite.picture.SurfacePick;
 import graykite.picture.Vec;
 import java.util.List;
 import java.util.function.Predicate;
@@ -15,14 +16,6 @@ class FacePullTest {
     private static final double[] REST = new double[ODILE.channels().size()];
     private static final Predicate<Channel> MOUTH =
             c -> c.group() == Channel.Group.JAW || c.group() == Channel.Group.LIPS;
-
-    /** Pixels of a point in a picture of 400 by 400 (pinhole camera, by hand). */
-    private static double[] pixel(Vec point, Camera camera) {
-        Vec eye = camera.target().plus(camera.back().times(camera.distance()));
-        Vec from = point.minus(eye);
-        double scale = 400 / camera.height() * camera.distance() / -from.dot(camera.back());
-        return new double[] {200 + from.dot(camera.right()) * scale, 200 - from.dot(camera.up()) * scale};
-    }
 
     private static FacePoint lowerLip(int pair) {
         LipLine lips = ODILE.lips().orElseThrow();
@@ -41,7 +34,7 @@ class FacePullTest {
         }
         Vec point = new Vec(p[3 * chin], p[3 * chin + 1], p[3 * chin + 2]);
         for (Camera camera : List.of(Camera.FRONT, Camera.MOUTH, Camera.THREE_QUARTER)) {
-            double[] at = pixel(point, camera);
+            double[] at = SurfacePick.seen(point, camera, 400, 400);
             FacePoint found =
                     FacePoint.at(ODILE, REST, camera, 400, 400, at[0], at[1]).orElseThrow();
             Vec seen = new FacePull(ODILE, found, MOUTH).at(REST);

@@ -2,10 +2,10 @@ package graykite.studio;
 
 import graykite.base.Progress;
 import graykite.figures.FigureFiles;
-import graykite.figures.SurfacePick;
 import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Renderer;
+import graykite.picture.SurfacePick;
 import graykite.picture.Texture;
 import graykite.picture.Vec;
 import graykite.rig.Cast;

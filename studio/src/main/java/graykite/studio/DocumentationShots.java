@@ -159,7 +159,7 @@ final class DocumentationShots {
                 () -> {
                     window.mouthDesk().openTab("Curves");
                     mouth.channel().set("jawDrop");
-                    mouth.takeOver(new TimeRange(1.38, 2.0));
+                    mouth.takeOver(new TimeRange(1.38, 2.0), MouthEdits.USUAL_ERROR);
                     workspace.selection().set(new Selection(4, -1));
                     mouth.key().set(new MouthEdits.KeyChoice(0, 2));
                     window.player().seek(1.72);

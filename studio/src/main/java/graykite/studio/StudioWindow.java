@@ -274,6 +274,13 @@ public final class StudioWindow {
             refresh();
         });
         workspace.selection().addListener((o, b, n) -> desk(knot.get()).refresh());
+        workspace.mouth().asked().addListener((o, b, channel) -> {
+            if (!channel.isEmpty()) {
+                knot.set(Knot.MOUTH);
+                mouthDesk().ask(channel);
+                workspace.mouth().asked().set("");
+            }
+        });
         workspace.mouth().section().addListener((o, b, n) -> {
             if (n.intValue() >= 0) {
                 knot.set(Knot.MOUTH);

@@ -23,8 +23,6 @@ import graykite.rig.MorphTarget;
 import graykite.rig.Part;
 import graykite.rig.Pose;
 import graykite.studio.model.Knot;
-import graykite.studio.model.Workspace;
-import graykite.studio.play.SilentOut;
 import graykite.studio.view.BringInOverlay;
 import graykite.studio.view.LandmarkOverlay;
 import graykite.studio.view.ShapeChooser;
@@ -40,39 +38,17 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The Cast desk in the real window: characters of one's own, poses, company. */
-@ExtendWith(ApplicationExtension.class)
-class CastWindowTest {
-    @TempDir
-    Path folder;
-
-    private StudioWindow window;
-    private Workspace workspace;
-
+class CastWindowTest extends RealWindow {
     @Start
     void start(Stage stage) throws Exception {
-        stage.setWidth(1280);
-        stage.setHeight(800);
-        window = StudioApp.open(stage, Files.createTempDirectory("kite-test"), new SilentOut());
-        workspace = window.workspace();
+        open(stage);
         window.openDemo();
-    }
-
-    @AfterEach
-    void close() {
-        onFx(() -> {
-            window.close();
-            return null;
-        });
     }
 
     private void openCast() throws Exception {

@@ -19,9 +19,7 @@ import graykite.speech.Phone;
 import graykite.speech.SimulatedVoice;
 import graykite.speech.Timing;
 import graykite.studio.model.Knot;
-import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;
-import graykite.studio.play.SilentOut;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -32,55 +30,25 @@ import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the Mouth desk with mouse and keys. */
-@ExtendWith(ApplicationExtension.class)
-class MouthWindowTest {
-    @TempDir
-    Path folder;
-
-    private StudioWindow window;
-    private Workspace workspace;
-
+class MouthWindowTest extends RealWindow {
     @Start
     void start(Stage stage) throws Exception {
-        stage.setWidth(1280);
-        stage.setHeight(800);
-        window = StudioApp.open(stage, Files.createTempDirectory("kite-test"), new SilentOut());
-        workspace = window.workspace();
-    }
-
-    @AfterEach
-    void close() {
-        onFx(() -> {
-            window.close();
-            return null;
-        });
+        open(stage);
+        window.openDemo();
     }
 
     private void openDemo(String tab) throws Exception {
-        run(window::openDemo);
         await(() -> workspace.performance().get().isPresent());
         run(() -> {
             window.knot().set(Knot.MOUTH);
             window.mouthDesk().openTab(tab);
         });
-    }
-
-    private static void run(Runnable action) {
-        onFx(() -> {
-            action.run();
-            return null;
-        });
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     /** Scrolls the desk until a node is seen, as somebody would with the wheel, and clicks it. */
@@ -91,6 +59,7 @@ class MouthWindowTest {
     }
 
     private static void drag(FxRobot robot, Node from, Node to) {
+        run(() -> graykite.studio.view.Reveal.show(from));
         Point2D by = onFx(() -> middle(to).subtract(middle(from)));
         robot.moveTo(from).press(MouseButton.PRIMARY);
         int steps = 8;

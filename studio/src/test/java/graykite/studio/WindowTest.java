@@ -15,7 +15,6 @@ import graykite.speech.Timing;
 import graykite.studio.model.Autosave;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Workspace;
-import graykite.studio.play.SilentOut;
 import graykite.studio.view.CommandOverlay;
 import graykite.studio.view.HelpOverlay;
 import graykite.studio.view.SheetView;
@@ -29,39 +28,17 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the real window with mouse and keys. */
-@ExtendWith(ApplicationExtension.class)
-class WindowTest {
-    @TempDir
-    Path folder;
-
-    private StudioWindow window;
-    private Workspace workspace;
-
+class WindowTest extends RealWindow {
     @Start
     void start(Stage stage) throws Exception {
-        stage.setWidth(1280);
-        stage.setHeight(800);
-        window = StudioApp.open(stage, Files.createTempDirectory("kite-test"), new SilentOut());
+        open(stage);
         window.greet();
-        workspace = window.workspace();
-    }
-
-    @AfterEach
-    void close() {
-        onFx(() -> {
-            window.close();
-            return null;
-        });
     }
 
     private void openDemo(FxRobot robot) throws Exception {

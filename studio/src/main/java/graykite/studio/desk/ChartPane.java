@@ -1,6 +1,7 @@
 package graykite.studio.desk;
 
 import graykite.mouth.FittedChart;
+import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthChart;
 import graykite.mouth.PhoneShape;
 import graykite.speech.Phone;
@@ -16,6 +17,7 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -50,6 +52,7 @@ final class ChartPane extends VBox {
     private final ChartEdits charts;
     private final PoseEditor editor;
     private final Label size = Parts.quiet("");
+    private final ComboBox<String> motion = new ComboBox<>();
     private final VBox rows = new VBox(4);
     private final Map<String, VBox> rowOf = new LinkedHashMap<>();
     private final Label ghost = new Label();
@@ -60,6 +63,7 @@ final class ChartPane extends VBox {
     private Optional<Phone> held = Optional.empty();
     private Optional<String> dropOn = Optional.empty();
     private boolean dragging;
+    private double dragY;
 
     ChartPane(Workspace workspace, PoseEditor editor, Files files) {
         super(10);
@@ -72,13 +76,36 @@ final class ChartPane extends VBox {
         ghost.setMouseTransparent(true);
         size.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(size, Priority.ALWAYS);
-        getChildren().addAll(Parts.row(size, sizes(), menu(files)), editor, rows, ghost);
+        getChildren().addAll(Parts.row(size, sizes(), menu(files)), editor, motionRow(), rows, ghost);
         // Heard here and not by the chip: what is dragged may be over any row.
         addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> held.ifPresent(phone -> dragged(phone, e)));
         addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
             held.ifPresent(phone -> released(phone, e));
             held = Optional.empty();
         });
+    }
+
+    /** How this character moves in every line, unless a line says otherwise. */
+    private HBox motionRow() {
+        motion.getItems().add("As its kind suits");
+        for (MotionStyle style : MotionStyle.values()) {
+            motion.getItems().add(style.title());
+        }
+        motion.setId("chart-motion");
+        motion.setMaxWidth(Double.MAX_VALUE);
+        motion.setAccessibleText("How this character moves");
+        motion.setTooltip(new Tooltip("How this character moves in every line that does not say otherwise"));
+        motion.setOnAction(e -> {
+            int index = motion.getSelectionModel().getSelectedIndex();
+            Optional<MotionStyle> style = index <= 0 ? Optional.empty() : Optional.of(MotionStyle.values()[index - 1]);
+            if (index >= 0 && !style.equals(charts.chart().motion())) {
+                charts.edit("Motion of the character", 0, c -> c.withMotion(style));
+            }
+        });
+        HBox.setHgrow(motion, Priority.ALWAYS);
+        Label name = new Label("Moves");
+        name.setMinWidth(Label.USE_PREF_SIZE);
+        return Parts.row(name, motion);
     }
 
     private MenuButton sizes() {
@@ -180,6 +207,8 @@ final class ChartPane extends VBox {
     }
 
     private void build(MouthChart chart) {
+        motion.getSelectionModel()
+                .select(chart.motion().map(m -> m.ordinal() + 1).orElse(0));
         shape = shape.filter(chart.shapes()::containsKey);
         phone = phone.filter(p -> chart.of(p).isPresent());
         rows.getChildren().clear();
@@ -306,6 +335,7 @@ final class ChartPane extends VBox {
     private void dragged(Phone each, MouseEvent e) {
         if (!dragging) {
             dragging = true;
+            dragY = e.getSceneY();
             ghost.setText(each.ipa());
             ghost.setVisible(true);
             ghost.toFront();
@@ -351,12 +381,16 @@ final class ChartPane extends VBox {
                 .findFirst();
     }
 
-    /** The desk scrolls along when a sound is dragged to its edge. */
+    /** The desk scrolls along when a sound is dragged towards its edge; on the way back it stays. */
     private void scrollAtEdges(double sceneY) {
+        double way = sceneY - dragY;
+        dragY = sceneY;
         for (Parent at = getParent(); at != null; at = at.getParent()) {
             if (at instanceof ScrollPane pane) {
                 Bounds box = pane.localToScene(pane.getLayoutBounds());
-                double by = sceneY < box.getMinY() + EDGE ? -0.02 : sceneY > box.getMaxY() - EDGE ? 0.02 : 0;
+                double by = way < 0 && sceneY < box.getMinY() + EDGE
+                        ? -0.02
+                        : way > 0 && sceneY > box.getMaxY() - EDGE ? 0.02 : 0;
                 pane.setVvalue(Math.clamp(pane.getVvalue() + by, 0, 1));
                 return;
             }

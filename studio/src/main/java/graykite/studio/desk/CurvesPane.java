@@ -47,6 +47,8 @@ final class CurvesPane extends VBox {
     private final TextField in = new TextField();
     private final TextField out = new TextField();
     private final VBox list = new VBox(4);
+    private final Parts.Tuner error;
+    private double allowed = MouthEdits.USUAL_ERROR;
     private boolean filling;
 
     CurvesPane(Workspace workspace, Player player) {
@@ -68,12 +70,21 @@ final class CurvesPane extends VBox {
         HBox.setHgrow(channels, Priority.ALWAYS);
         takeOver.setId("take-over");
         takeOver.getStyleClass().add("primary");
-        takeOver.setOnAction(e -> edits.takeOver(range()).ifPresent(figures::setText));
+        takeOver.setOnAction(e -> edits.takeOver(range(), allowed).ifPresent(figures::setText));
         figures.textProperty().addListener((o, b, text) -> Parts.shown(figures, !text.isEmpty()));
         Parts.shown(figures, false);
         giveBack.setId("give-back");
         giveBack.setTooltip(new Tooltip("Return the keys under the playhead to what is generated"));
         giveBack.setOnAction(e -> here().ifPresent(edits::giveBack));
+        error = new Parts.Tuner(
+                "May be off by",
+                "How far the keys may lie beside what is generated, in per cent of the channel's range; less takes more keys",
+                0.002,
+                0.1,
+                MouthEdits.USUAL_ERROR,
+                v -> String.format(Locale.ROOT, "%.1f %%", 100 * v),
+                () -> {},
+                this::allow);
         keyCard = keyCard();
         getChildren()
                 .addAll(
@@ -81,12 +92,17 @@ final class CurvesPane extends VBox {
                         Parts.quiet(
                                 "Sand is generated, bars are what each sound asks for, ink is what is seen in the end, red"
                                         + " bands are closures, grey is the lip gap. Tide is yours."),
-                        Parts.card(stretch, Parts.row(takeOver, giveBack), figures),
+                        Parts.card(stretch, Parts.row(takeOver, giveBack), figures, error),
                         keyCard,
                         Parts.heading("Your curves"),
                         list);
         edits.channel().addListener((o, b, n) -> refresh());
         edits.key().addListener((o, b, n) -> refresh());
+    }
+
+    private void allow(double share) {
+        allowed = share;
+        error.set(share);
     }
 
     private VBox keyCard() {

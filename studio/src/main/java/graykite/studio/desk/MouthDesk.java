@@ -124,6 +124,12 @@ public final class MouthDesk extends Desk {
         tabs.open(title);
     }
 
+    /** Says why a channel is what it is at the playhead. */
+    public void ask(String channel) {
+        openTab(WHY);
+        why.ask(channel);
+    }
+
     /** Shows the differences to a chart. */
     public void compare(String name, graykite.mouth.MouthChart other) {
         openTab(CHART);

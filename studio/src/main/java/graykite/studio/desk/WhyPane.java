@@ -205,6 +205,18 @@ final class WhyPane extends VBox implements FaceTool {
         refresh();
     }
 
+    /** Asks about a channel, whether or not it is among the busiest. */
+    void ask(String name) {
+        forget();
+        channel = name;
+        workspace
+                .performance()
+                .get()
+                .flatMap(p -> Optional.ofNullable(p.character().channelIndex().get(name)))
+                .ifPresent(index -> fromFace = Optional.of(List.of(index)));
+        refresh();
+    }
+
     /** Forgets the place that was pointed at. */
     void forget() {
         fromFace = Optional.empty();

@@ -16,6 +16,7 @@ import graykite.time.TimeRange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** Acts the line that is worked on, and computes anew only what an edit touched: drags must be seen at once. */
 final class LinePerformer {
@@ -28,17 +29,28 @@ final class LinePerformer {
         last = Optional.empty();
     }
 
-    /** Acts a shot that has a reading. */
-    Performance act(Character figure, MouthChart chart, Shot shot, LineSound heard, FrameRate rate) {
-        Performance now = last.filter(d -> d.performance.character() == figure
+    /**
+     * What it takes to act a line.
+     *
+     * @param whole true when all of it must be moved anew, which takes its time for a long line
+     * @param work does it, on any thread
+     */
+    record Step(boolean whole, Supplier<Performance> work) {}
+
+    /** What it takes to act a shot that has a reading, as it is now. */
+    Step step(Character figure, MouthChart chart, Shot shot, LineSound heard, FrameRate rate) {
+        return last.filter(d -> d.performance.character() == figure
                         && d.shot.id().equals(shot.id())
                         && d.shot.sound().equals(shot.sound())
                         && d.shot.seed() == shot.seed()
                         && d.performance.line().rate().equals(rate))
                 .flatMap(d -> changed(d, figure, chart, shot))
-                .orElseGet(() -> perform(figure, chart, shot, heard, rate));
-        last = Optional.of(new Done(now, shot, chart));
-        return now;
+                .orElseGet(() -> new Step(true, () -> perform(figure, chart, shot, heard, rate)));
+    }
+
+    /** Remembers what was acted; the next step goes on from it. */
+    void keep(Performance performance, Shot shot, MouthChart chart) {
+        last = Optional.of(new Done(performance, shot, chart));
     }
 
     /** Acts any shot that has a reading. */
@@ -49,29 +61,34 @@ final class LinePerformer {
                 new Line(shot.timing().orElseThrow(), heard.loudness(), shot.mouth(), rate, shot.keys(), shot.seed()));
     }
 
-    /** What was acted with one edit worked in; nothing when so much changed that one begins anew. */
-    private static Optional<Performance> changed(Done done, Character figure, MouthChart chart, Shot shot) {
-        Performance now = done.performance;
-        Timing before = now.timing();
+    /** Works one edit into what was acted; nothing when so much changed that one begins anew. */
+    private static Optional<Step> changed(Done done, Character figure, MouthChart chart, Shot shot) {
+        Performance before = done.performance;
         Timing after = shot.timing().orElseThrow();
         boolean sameMouth = done.shot.mouth().equals(shot.mouth());
-        if (!before.equals(after)) {
-            Optional<TimeRange> moved = movedWords(before, after);
+        boolean sameChart = done.chart.equals(chart);
+        boolean whole = !sameChart;
+        Supplier<Performance> mouth = () -> before;
+        if (!before.timing().equals(after)) {
+            Optional<TimeRange> moved = movedWords(before.timing(), after);
             if (!sameMouth || moved.isEmpty()) {
                 return Optional.empty();
             }
-            now = now.retimed(after, moved.get().start(), moved.get().end());
+            mouth = () -> before.retimed(after, moved.get().start(), moved.get().end());
         } else if (!sameMouth) {
             Optional<TimeRange> touched = touchedWords(done.shot.mouth(), shot.mouth(), after);
-            now = touched.isPresent()
-                    ? now.reworked(
+            whole |= touched.isEmpty();
+            mouth = () -> touched.isPresent()
+                    ? before.reworked(
                             shot.mouth(), touched.get().start(), touched.get().end())
-                    : now.spoken(shot.mouth());
+                    : before.spoken(shot.mouth());
         }
-        if (!done.chart.equals(chart)) {
-            now = now.charted(FittedChart.of(figure, chart));
-        }
-        return Optional.of(done.shot.keys().equals(shot.keys()) ? now : now.posed(shot.keys()));
+        Supplier<Performance> moving = mouth;
+        return Optional.of(new Step(whole, () -> {
+            Performance now = moving.get();
+            now = sameChart ? now : now.charted(FittedChart.of(figure, chart));
+            return done.shot.keys().equals(shot.keys()) ? now : now.posed(shot.keys());
+        }));
     }
 
     /** The stretch from the first word whose times differ to the last, with a word on each side. */

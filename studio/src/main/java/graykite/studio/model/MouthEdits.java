@@ -28,12 +28,13 @@ import javafx.beans.property.StringProperty;
 
 /** What is decided about the mouth of the line: diction, sections, touch-ups and own curves. Every change undoes. */
 public final class MouthEdits {
-    /** Share of a channel's range that a taken-over curve may be off the generated one. */
-    private static final double ALLOWED = 0.02;
+    /** Share of a channel's range that a taken-over curve may usually be off the generated one. */
+    public static final double USUAL_ERROR = 0.02;
 
     private final Workspace workspace;
     private final IntegerProperty section = new SimpleIntegerProperty(-1);
     private final StringProperty channel = new SimpleStringProperty("");
+    private final StringProperty asked = new SimpleStringProperty("");
     private final ObjectProperty<KeyChoice> key = new SimpleObjectProperty<>(KeyChoice.NONE);
 
     /**
@@ -210,6 +211,11 @@ public final class MouthEdits {
 
     // --- curves ----------------------------------------------------------------------------------------------------
 
+    /** Name of the channel that somebody asked about on the sheet; the Mouth desk answers and empties it. */
+    public StringProperty asked() {
+        return asked;
+    }
+
     /** Name of the channel whose curve the sheet shows, empty for none. */
     public StringProperty channel() {
         return channel;
@@ -254,9 +260,10 @@ public final class MouthEdits {
      * Turns a stretch of the shown channel into keys of the user's own: as it is after everything that speech and instincts
      * do. Own curves that it overlaps go into it.
      *
+     * @param allowed share of the channel's range by which the keys may be off
      * @return how many keys there are and how far they are off, for people
      */
-    public Optional<String> takeOver(TimeRange range) {
+    public Optional<String> takeOver(TimeRange range, double allowed) {
         Optional<Performance> performance = workspace.performance().get();
         Optional<Integer> index = channelIndex();
         if (performance.isEmpty()
@@ -279,7 +286,7 @@ public final class MouthEdits {
         }
         double span = line.channels().get(index.get()).max()
                 - line.channels().get(index.get()).min();
-        KeyReduction.Result reduced = KeyReduction.reduce(from, step, samples, ALLOWED * span);
+        KeyReduction.Result reduced = KeyReduction.reduce(from, step, samples, allowed * span);
         TakenCurve taken = TakenCurve.of(channel.get(), reduced.curve(), timing().get());
         edit("Take over " + channel.get(), 0, w -> {
             List<TakenCurve> all = new ArrayList<>(w.curves());

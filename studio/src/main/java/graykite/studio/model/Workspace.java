@@ -2,6 +2,7 @@ package graykite.studio.model;
 
 import graykite.media.SoundReader;
 import graykite.mouth.FittedChart;
+import graykite.mouth.MouthChart;
 import graykite.performance.Ensemble;
 import graykite.performance.Performance;
 import graykite.project.Companion;
@@ -33,6 +34,9 @@ import javafx.beans.property.SimpleObjectProperty;
  * watch its properties and call its methods, they never change the project themselves.
  */
 public final class Workspace {
+    /** Seconds from which on a whole line is acted away from the JavaFX thread. */
+    private static final double LONG = 30;
+
     private final Intake intake = new Intake(this);
     private final Documents documents = new Documents(this);
     private final Jobs jobs;
@@ -53,6 +57,7 @@ public final class Workspace {
     private final PoseKeys keys = new PoseKeys(this);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final LinePerformer performer = new LinePerformer();
+    private final Latest acting = new Latest("kite-acting");
     private final MouthEdits mouth = new MouthEdits(this);
     private final ChartEdits charts = new ChartEdits(this);
     private long gestures;
@@ -273,6 +278,7 @@ public final class Workspace {
         Optional<Timing> timing = shot.flatMap(Shot::timing);
         if (timing.isEmpty() || sound.get().isEmpty()) {
             performer.forget();
+            acting.drop();
             performance.set(Optional.empty());
             ensemble.set(Optional.empty());
             return;
@@ -281,13 +287,25 @@ public final class Workspace {
             character().thenRun(() -> javafx.application.Platform.runLater(this::act));
             return;
         }
-        Performance acted = performer.act(
+        MouthChart chart = speaker().chart();
+        LinePerformer.Step step = performer.step(
                 character().join(),
-                speaker().chart(),
+                chart,
                 shot.get(),
                 sound.get().get(),
                 project().rate());
-        gather(acted, shot.get());
+        if (step.whole() && timing.get().duration() > LONG) {
+            acting.ask(step.work(), acted -> present(acted, shot.get(), chart));
+        } else {
+            // A moment's work: a drag is seen at once.
+            acting.drop();
+            present(step.work().get(), shot.get(), chart);
+        }
+    }
+
+    private void present(Performance acted, Shot shot, MouthChart chart) {
+        performer.keep(acted, shot, chart);
+        gather(acted, shot);
         performance.set(Optional.of(acted));
     }
 

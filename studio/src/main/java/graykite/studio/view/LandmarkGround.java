@@ -1,10 +1,10 @@
 package graykite.studio.view;
 
-import graykite.figures.SurfacePick;
 import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Renderer;
 import graykite.picture.Surface;
+import graykite.picture.SurfacePick;
 import graykite.picture.Texture;
 import graykite.picture.Vec;
 import graykite.rig.Character;

@@ -241,7 +241,7 @@ public final class LandmarkOverlay extends Overlay {
         String chosen = list.getSelectionModel().getSelectedItem();
         if (chosen != null && model.landmarks().containsKey(chosen)) {
             double[] at =
-                    graykite.figures.SurfacePick.seen(model.landmarks().get(chosen), EXAMPLE_VIEW, EXAMPLE, EXAMPLE);
+                    graykite.picture.SurfacePick.seen(model.landmarks().get(chosen), EXAMPLE_VIEW, EXAMPLE, EXAMPLE);
             dot(g, at, 5, Color.web("#C4473A"));
         }
     }

@@ -67,6 +67,12 @@ final class SheetMenu {
             });
             menu.getItems().addAll(edit, loop, new SeparatorMenuItem());
         });
+        player.loopRange()
+                .get()
+                .filter(r -> r.contains(sheet.timeAt(x)) && y < SheetRows.WORDS_TOP)
+                .ifPresent(r -> item(menu, "Speak the looped stretch in its own way", () -> workspace
+                        .mouth()
+                        .cutSection(r)));
         MenuItem play = new MenuItem("Play from here");
         play.setOnAction(e -> {
             player.seek(sheet.timeAt(x));
@@ -141,8 +147,19 @@ final class SheetMenu {
             item(menu, "A key here", () -> curve.addKey(c, sheet.timeAt(x)));
             item(menu, "Give back", () -> mouth.giveBack(c));
         });
-        player.loopRange().get().ifPresent(r -> item(menu, "Take over the looped stretch", () -> mouth.takeOver(r)));
-        workspace.selectedRange().ifPresent(r -> item(menu, "Take over what is chosen", () -> mouth.takeOver(r)));
+        player.loopRange()
+                .get()
+                .ifPresent(r ->
+                        item(menu, "Take over the looped stretch", () -> mouth.takeOver(r, MouthEdits.USUAL_ERROR)));
+        workspace
+                .selectedRange()
+                .ifPresent(
+                        r -> item(menu, "Take over what is chosen", () -> mouth.takeOver(r, MouthEdits.USUAL_ERROR)));
+        item(menu, "Why is it so here?", () -> {
+            player.pause();
+            player.seek(sheet.timeAt(x));
+            mouth.asked().set(mouth.channel().get());
+        });
         item(menu, "Hide the curve", () -> mouth.channel().set(""));
         menu.getItems().add(new SeparatorMenuItem());
     }

@@ -1,14 +1,20 @@
-package graykite.figures;
+package graykite.picture;
 
-import graykite.picture.Camera;
-import graykite.picture.Surface;
-import graykite.picture.Vec;
 import java.util.List;
 import java.util.Optional;
 
 /** From a point of a picture to the place of the figure that is seen there, and back. */
 public final class SurfacePick {
     private SurfacePick() {}
+
+    /**
+     * Where a line of sight meets a figure.
+     *
+     * @param surface index among the surfaces
+     * @param triangle index of the first of its three vertices in the surface's triangles
+     * @param place in millimetres
+     */
+    public record Hit(int surface, int triangle, Vec place) {}
 
     /**
      * The nearest place under a point of a picture.
@@ -20,26 +26,45 @@ public final class SurfacePick {
      */
     public static Optional<Vec> at(
             List<Surface> surfaces, Camera camera, double x, double y, double width, double height) {
+        return hit(surfaces, camera, x, y, width, height).map(Hit::place);
+    }
+
+    /** The same with what it lies on. */
+    public static Optional<Hit> hit(
+            List<Surface> surfaces, Camera camera, double x, double y, double width, double height) {
         Vec eye = camera.target().plus(camera.back().times(camera.distance()));
         double scale = camera.height() / height;
         Vec through = camera.target()
                 .plus(camera.right().times((x - width / 2) * scale))
                 .plus(camera.up().times((height / 2 - y) * scale));
-        return alongRay(surfaces, eye, through.minus(eye).unit());
+        return hit(surfaces, eye, through.minus(eye).unit());
     }
 
-    /** The first place that a ray meets (Möller & Trumbore 1997); outsides only. */
+    /** The first place that a ray meets; outsides only. */
     public static Optional<Vec> alongRay(List<Surface> surfaces, Vec from, Vec direction) {
+        return hit(surfaces, from, direction).map(Hit::place);
+    }
+
+    /** Möller & Trumbore 1997. */
+    private static Optional<Hit> hit(List<Surface> surfaces, Vec from, Vec direction) {
         double nearest = Double.POSITIVE_INFINITY;
-        for (Surface surface : surfaces) {
-            float[] p = surface.positions();
-            int[] t = surface.triangles();
+        int surface = -1;
+        int triangle = -1;
+        for (int s = 0; s < surfaces.size(); s++) {
+            float[] p = surfaces.get(s).positions();
+            int[] t = surfaces.get(s).triangles();
             for (int i = 0; i < t.length; i += 3) {
                 double distance = distance(p, t[i], t[i + 1], t[i + 2], from, direction);
-                nearest = distance > 1e-6 ? Math.min(nearest, distance) : nearest;
+                if (distance > 1e-6 && distance < nearest) {
+                    nearest = distance;
+                    surface = s;
+                    triangle = i;
+                }
             }
         }
-        return Double.isInfinite(nearest) ? Optional.empty() : Optional.of(from.plus(direction.times(nearest)));
+        return surface < 0
+                ? Optional.empty()
+                : Optional.of(new Hit(surface, triangle, from.plus(direction.times(nearest))));
     }
 
     private static double distance(float[] p, int a, int b, int c, Vec from, Vec direction) {
