@@ -14,25 +14,18 @@ public final class Manner {
     private final MouthSettings settings;
     private final MotionStyle usual;
     private final List<Stretch> stretches = new ArrayList<>();
-    private final List<Integer> lost = new ArrayList<>();
 
     /** @param usual motion where neither line nor section says otherwise */
     Manner(Timing timing, MouthWork work, MotionStyle usual) {
         this.settings = work.settings();
         this.usual = work.settings().motion().orElse(usual);
-        for (int s = 0; s < work.sections().size(); s++) {
-            Section section = work.sections().get(s);
-            Optional<TimeRange> range = range(section, timing);
-            if (range.isPresent()) {
-                double lead = settings.lead();
-                stretches.add(new Stretch(
-                        new TimeRange(
-                                Math.max(0, range.get().start() - lead),
-                                Math.max(0, range.get().end() - lead)),
-                        section));
-            } else {
-                lost.add(s);
-            }
+        double lead = settings.lead();
+        for (Section section : work.sections()) {
+            // A section whose words are not there waits.
+            range(section, timing)
+                    .ifPresent(range -> stretches.add(new Stretch(
+                            new TimeRange(Math.max(0, range.start() - lead), Math.max(0, range.end() - lead)),
+                            section)));
         }
     }
 
@@ -46,11 +39,6 @@ public final class Manner {
         return Optional.of(new TimeRange(
                 timing.words().get(first.get().word()).start(),
                 timing.words().get(last.get().word()).end()));
-    }
-
-    /** Indices of the sections whose words are not there. */
-    public List<Integer> lost() {
-        return lost;
     }
 
     /** The diction at a time of the movement. */

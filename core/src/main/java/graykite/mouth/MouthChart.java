@@ -12,7 +12,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 
 /**
  * Which phone shows as which shape, how firmly, and which shapes there are. What the shapes look like is up to the
@@ -280,12 +279,5 @@ public record MouthChart(Map<Phone, PhoneShape> phones, Map<String, MouthShape> 
                 .map(s -> s.shape() + String.format(java.util.Locale.ROOT, " %.0f %%", 100 * s.share()))
                 .toList();
         return String.join(shape.glides() ? " → " : " + ", steps);
-    }
-
-    /** With every shape changed. */
-    public MouthChart withShapes(UnaryOperator<MouthShape> change) {
-        Map<String, MouthShape> changed = new LinkedHashMap<>();
-        shapes.forEach((name, shape) -> changed.put(name, change.apply(shape)));
-        return new MouthChart(phones, changed, motion);
     }
 }

@@ -115,11 +115,6 @@ public final class MouthMover {
         return sum;
     }
 
-    /** The shape that held motion shows in each frame, by name: for exposure sheets and for checks. */
-    public List<String> heldShapes(Beats beats) {
-        return new Job(beats).shapes();
-    }
-
     /** One line being moved. */
     private final class Job {
         final Beats beats;

@@ -74,9 +74,4 @@ public record TakenCurve(String channel, Curve curve, Anchor first, Anchor last,
                 timing.words().get(from.get().word()).start(),
                 timing.words().get(to.get().word()).end()));
     }
-
-    /** With its words taken from another reading, in which it stands at the same place. */
-    public Optional<TakenCurve> rehung(Timing timing) {
-        return in(timing).map(c -> of(channel, c, timing));
-    }
 }

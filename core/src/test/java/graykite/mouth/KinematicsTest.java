@@ -99,8 +99,23 @@ class KinematicsTest {
     })
     void humanSpeech(String number, String words) throws Exception {
         Performance line = human(number, words);
-        Peak lip = peak(lowerLip(line));
+        double[][] places = lowerLip(line);
+        Peak lip = peak(places);
         assertTrue(lip.speed > 100 && lip.speed < 300, lip.said(line));
+        double hardest = hardest(places);
+        assertTrue(hardest > 2 && hardest < 15, hardest + " m/s²");
+    }
+
+    /** Greatest acceleration of the middle of the lower lip in m/s², over 20 ms: of the order of 10 (from memory). */
+    private static double hardest(double[][] places) {
+        int middle = places[0].length / 4 * 2;
+        int reach = 2 * SMOOTH;
+        double most = 0;
+        for (int i = reach; i < places.length - reach; i++) {
+            double bend = places[i + reach][middle] - 2 * places[i][middle] + places[i - reach][middle];
+            most = Math.max(most, Math.abs(bend) / Math.pow(reach * STEP, 2) / 1000);
+        }
+        return most;
     }
 
     /**

@@ -147,13 +147,8 @@ final class DocumentationShots {
                     window.player().seek(1.24);
                 },
                 acted);
-        add(
-                "mouth-chart",
-                () -> {
-                    window.mouthDesk().openTab("Chart");
-                    ((ToggleButton) window.root().lookup("#phone-OY")).fire();
-                },
-                acted);
+        add("mouth-chart", () -> window.mouthDesk().openTab("Chart"), acted);
+        add("mouth-sound", () -> ((ToggleButton) window.root().lookup("#phone-OY")).fire(), acted);
         add(
                 "curves",
                 () -> {

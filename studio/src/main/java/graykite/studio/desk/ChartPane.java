@@ -214,7 +214,8 @@ final class ChartPane extends VBox {
         rows.getChildren().clear();
         rowOf.clear();
         size.setText(chart.shapes().size() + " shapes for "
-                + (Phone.values().length - 1 - unmapped(chart).size()) + " sounds. Drag a sound to another shape.");
+                + (Phone.values().length - 1 - unmapped(chart).size()) + " sounds. Drag a sound to another shape."
+                + (chart.unused().isEmpty() ? "" : " Used by no sound: " + String.join(", ", chart.unused()) + "."));
         List<String> borrowed = charts.fitted().map(FittedChart::borrowed).orElse(List.of());
         if (!unmapped(chart).isEmpty()) {
             VBox lost = Parts.card(Parts.heading("Without a shape"), chips(unmapped(chart), chart));
