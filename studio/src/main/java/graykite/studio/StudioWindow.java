@@ -5,7 +5,6 @@ import graykite.format.ProjectFiles;
 import graykite.mouth.MouthWork;
 import graykite.performance.Performance;
 import graykite.performance.PoseKey;
-import graykite.project.Shot;
 import graykite.studio.desk.ActingDesk;
 import graykite.studio.desk.CastDesk;
 import graykite.studio.desk.DeliveryDesk;
@@ -21,6 +20,7 @@ import graykite.studio.model.Trial;
 import graykite.studio.model.UserAction;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
+import graykite.studio.view.LineBar;
 import graykite.studio.view.MouthPictures;
 import graykite.studio.view.SheetView;
 import graykite.studio.view.StageView;
@@ -38,13 +38,9 @@ import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.geometry.Insets;
 import javafx.geometry.Orientation;
-import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -52,8 +48,6 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
-import org.kordamp.ikonli.feather.Feather;
-import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Puts the parts of the window together: string, stage, desk, bar, sheet and strip. */
 public final class StudioWindow {
@@ -68,7 +62,7 @@ public final class StudioWindow {
     private final ObjectProperty<Knot> knot = new SimpleObjectProperty<>(Knot.VOICE);
     private final Map<Knot, Desk> desks = new EnumMap<>(Knot.class);
     private final ScrollPane deskPane = new ScrollPane();
-    private final ComboBox<Shot> lines = new ComboBox<>();
+    private final LineBar lines;
     private final List<UserAction> actions;
     private final Readiness readiness;
     private final FileDialogs files;
@@ -76,7 +70,6 @@ public final class StudioWindow {
     private final BringIn bringIn;
     private final StageDirector director;
     private final Greeter greeter;
-    private boolean fillingLines;
     private boolean drawing;
     private Optional<MouthPictures> mouths = Optional.empty();
 
@@ -89,6 +82,7 @@ public final class StudioWindow {
         this.string = new StringSide(knot);
         this.readiness = new Readiness(workspace);
         this.files = new FileDialogs(stage, workspace, this::openProject, this::take);
+        this.lines = new LineBar(workspace, files::save);
         this.trial = new Trial(workspace);
         this.bringIn = new BringIn(stage, workspace, trial, root, knot, this::cast, this::keyPose);
         this.director = new StageDirector(workspace, player, face, trial, knot);
@@ -179,7 +173,7 @@ public final class StudioWindow {
         deskPane.setPrefWidth(350);
         deskPane.setMinWidth(320);
         VBox.setVgrow(deskPane, Priority.ALWAYS);
-        VBox right = new VBox(lineBar(), deskPane);
+        VBox right = new VBox(lines, deskPane);
         right.setPrefWidth(350);
         right.setMinWidth(320);
         right.setMaxWidth(380);
@@ -203,56 +197,6 @@ public final class StudioWindow {
     private void makeRoomForSheet(SplitPane split, TransportBar bar) {
         double wanted = sheet.wantedHeight() + bar.getHeight();
         split.setDividerPositions(1 - Math.min(0.55, wanted / Math.max(1, split.getHeight())));
-    }
-
-    private HBox lineBar() {
-        lines.setMaxWidth(Double.MAX_VALUE);
-        lines.setPromptText("No line yet");
-        lines.setAccessibleText("The line that is worked on");
-        lines.setId("lines");
-        lines.setButtonCell(new LineCell());
-        lines.setCellFactory(view -> new LineCell());
-        lines.setOnAction(e -> {
-            if (!fillingLines && lines.getValue() != null) {
-                workspace.shotId().set(lines.getValue().id());
-            }
-        });
-        HBox.setHgrow(lines, Priority.ALWAYS);
-        Button undo = icon(Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", workspace::undo);
-        Button redo = icon(Feather.CORNER_UP_RIGHT, "Redo (Ctrl+Shift+Z)", workspace::redo);
-        workspace.history().addListener((o, b, history) -> {
-            undo.setDisable(!history.canUndo());
-            redo.setDisable(!history.canRedo());
-            undo.getTooltip()
-                    .setText(history.canUndo() ? "Undo: " + history.undoName() + " (Ctrl+Z)" : "Undo (Ctrl+Z)");
-        });
-        undo.setDisable(true);
-        redo.setDisable(true);
-        HBox box = new HBox(6, lines, undo, redo, icon(Feather.SAVE, "Save (Ctrl+S)", files::save));
-        box.setPadding(new Insets(8, 12, 8, 12));
-        box.setStyle("-fx-background-color: paper-2; -fx-border-color: transparent transparent line line;");
-        return box;
-    }
-
-    private final class LineCell extends javafx.scene.control.ListCell<Shot> {
-        @Override
-        protected void updateItem(Shot shot, boolean empty) {
-            super.updateItem(shot, empty);
-            setText(
-                    empty || shot == null
-                            ? null
-                            : shot.title() + "  –  "
-                                    + workspace.project().speakerOf(shot).name());
-        }
-    }
-
-    private static Button icon(Feather icon, String tip, Runnable action) {
-        Button button = new Button();
-        button.setGraphic(new FontIcon(icon));
-        button.setTooltip(new Tooltip(tip));
-        button.setAccessibleText(tip);
-        button.setOnAction(e -> action.run());
-        return button;
     }
 
     // --- following the project -----------------------------------------------------------------------------------
@@ -379,11 +323,7 @@ public final class StudioWindow {
     }
 
     private void refresh() {
-        fillingLines = true;
-        lines.getItems().setAll(workspace.project().shots());
-        lines.setValue(workspace.shot().orElse(null));
-        lines.setDisable(workspace.project().shots().isEmpty());
-        fillingLines = false;
+        lines.refresh();
         desk(knot.get()).refresh();
         string.update(readiness::of, palette());
         String name = workspace
