@@ -2,17 +2,29 @@ package graykite.motion;
 
 import static graykite.base.Require.requireThat;
 
-import java.util.ArrayList;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
 import java.util.TreeSet;
 
 /**
- * Turns a dense curve into few keys: begins with its ends and its turning points, adds a key where the smooth curve
- * through them is furthest off until it is nowhere further off than allowed, then leaves out every key that is not needed
- * (after Schneider, "An Algorithm for Automatically Fitting Digitized Curves", Graphics Gems 1990, with given slopes).
+ * Turns a dense curve into few keys: begins with its ends and adds a key where the smooth curve through them is furthest off
+ * until it is nowhere further off than allowed, then leaves out every key that is not needed (after Schneider, "An Algorithm
+ * for Automatically Fitting Digitized Curves", Graphics Gems 1990, with given slopes). A piece between two keys depends on
+ * those two alone, so each is worked on by itself.
  */
 public final class KeyReduction {
-    private KeyReduction() {}
+    private final double start;
+    private final double step;
+    private final double[] samples;
+    private final double allowed;
+
+    private KeyReduction(double start, double step, double[] samples, double allowed) {
+        this.start = start;
+        this.step = step;
+        this.samples = samples;
+        this.allowed = allowed;
+    }
 
     /**
      * What came out.
@@ -31,36 +43,47 @@ public final class KeyReduction {
     public static Result reduce(double start, double step, double[] samples, double allowed) {
         requireThat(samples.length >= 2, "A curve of fewer than two samples needs no reduction.");
         requireThat(allowed > 0 && step > 0, "An allowed error is above 0.");
+        return new KeyReduction(start, step, samples, allowed).reduced();
+    }
+
+    private Result reduced() {
         TreeSet<Integer> chosen = new TreeSet<>(List.of(0, samples.length - 1));
-        int worst = worst(chosen, start, step, samples, allowed);
-        while (worst >= 0) {
-            chosen.add(worst);
-            worst = worst(chosen, start, step, samples, allowed);
+        Deque<int[]> pieces = new ArrayDeque<>();
+        pieces.add(new int[] {0, samples.length - 1});
+        while (!pieces.isEmpty()) {
+            int[] piece = pieces.poll();
+            int worst = worst(piece[0], piece[1]);
+            if (off(piece[0], piece[1], worst) > allowed) {
+                chosen.add(worst);
+                pieces.add(new int[] {piece[0], worst});
+                pieces.add(new int[] {worst, piece[1]});
+            }
         }
         for (int candidate : List.copyOf(chosen)) {
             if (candidate != 0 && candidate != samples.length - 1) {
-                chosen.remove(candidate);
-                if (worst(chosen, start, step, samples, allowed) >= 0) {
-                    chosen.add(candidate);
+                int before = chosen.lower(candidate);
+                int after = chosen.higher(candidate);
+                if (off(before, after, worst(before, after)) <= allowed) {
+                    chosen.remove(candidate);
                 }
             }
         }
-        Curve curve = curve(chosen, start, step, samples);
         double error = 0;
-        for (int i = 0; i < samples.length; i++) {
-            error = Math.max(error, Math.abs(curve.at(start + i * step) - samples[i]));
+        for (int from : chosen.headSet(samples.length - 1)) {
+            int to = chosen.higher(from);
+            error = Math.max(error, off(from, to, worst(from, to)));
         }
-        return new Result(curve, error);
+        return new Result(new Curve(chosen.stream().map(this::key).toList()), error);
     }
 
-    /** Index of the sample that is furthest off beyond what is allowed, or -1. */
-    private static int worst(TreeSet<Integer> chosen, double start, double step, double[] samples, double allowed) {
-        Curve curve = curve(chosen, start, step, samples);
-        int worst = -1;
-        double furthest = allowed;
-        for (int i = 0; i < samples.length; i++) {
-            double off = Math.abs(curve.at(start + i * step) - samples[i]);
-            if (off > furthest && !chosen.contains(i)) {
+    /** The sample of a piece that its curve misses most. */
+    private int worst(int from, int to) {
+        Curve piece = new Curve(List.of(key(from), key(to)));
+        int worst = from;
+        double furthest = -1;
+        for (int i = from; i <= to; i++) {
+            double off = Math.abs(piece.at(start + i * step) - samples[i]);
+            if (off > furthest) {
                 furthest = off;
                 worst = i;
             }
@@ -68,14 +91,14 @@ public final class KeyReduction {
         return worst;
     }
 
-    private static Curve curve(TreeSet<Integer> chosen, double start, double step, double[] samples) {
-        List<Key> keys = new ArrayList<>();
-        for (int i : chosen) {
-            int before = Math.max(0, i - 1);
-            int after = Math.min(samples.length - 1, i + 1);
-            double slope = (samples[after] - samples[before]) / ((after - before) * step);
-            keys.add(new Key(start + i * step, samples[i], Key.Way.SMOOTH, slope, slope));
-        }
-        return new Curve(keys);
+    private double off(int from, int to, int sample) {
+        return Math.abs(new Curve(List.of(key(from), key(to))).at(start + sample * step) - samples[sample]);
+    }
+
+    private Key key(int i) {
+        int before = Math.max(0, i - 1);
+        int after = Math.min(samples.length - 1, i + 1);
+        double slope = (samples[after] - samples[before]) / ((after - before) * step);
+        return new Key(start + i * step, samples[i], Key.Way.SMOOTH, slope, slope);
     }
 }

@@ -2,8 +2,8 @@ package graykite.mouth;
 
 /**
  * Finds the curve that passes near its targets and bends little: minimises the sum of {@code weight (x - target)²} plus
- * {@code bend} times the squared second differences, with a bend of its own for each of them. The matrix is symmetric, positive definite and has five diagonals,
- * so one Cholesky pass (L D Lᵀ) solves it in time proportional to its length.
+ * {@code bend} times the squared second differences, with a bend of its own for each of them. The matrix is symmetric,
+ * positive definite and has five diagonals, so one Cholesky pass (L D Lᵀ) solves it in time proportional to its length.
  */
 final class BandedSolver {
     private final double[] diagonal;

@@ -23,8 +23,7 @@ import java.util.Optional;
  * @param closure what must touch
  * @param diction how it is spoken
  * @param loud factor from the loudness of its syllable, 1 for usual
- * @param after seconds for which it goes on holding beyond its end
- * @param touchUp index of the touch-up that changed it, if one did
+ * @param touchUps indices of the touch-ups that changed it: that of its word first, then its own
  */
 public record Beat(
         Phone phone,
@@ -37,8 +36,7 @@ public record Beat(
         Closure closure,
         Diction diction,
         double loud,
-        double after,
-        Optional<Integer> touchUp) {
+        List<Integer> touchUps) {
 
     /**
      * A shape and when.
@@ -49,10 +47,16 @@ public record Beat(
      * @param to seconds
      * @param pose made by hand, in place of the shape's own
      */
-    public record Target(String shape, double share, double from, double to, Optional<Pose> pose) {}
+    public record Target(String shape, double share, double from, double to, Optional<Pose> pose) {
+        /** True for targets that are asked for together, such as two shapes that are mixed. */
+        boolean lastsAs(Target other) {
+            return from == other.from && to == other.to;
+        }
+    }
 
     public Beat {
         targets = List.copyOf(targets);
+        touchUps = List.copyOf(touchUps);
         requireThat(end > start, "A beat ends after it starts.");
     }
 
@@ -85,7 +89,6 @@ public record Beat(
                 closure,
                 diction,
                 loud,
-                after,
-                touchUp);
+                touchUps);
     }
 }

@@ -117,8 +117,7 @@ public final class Beats {
                 shape.map(PhoneShape::closure).orElse(Closure.NONE),
                 manner.at(start + length / 2),
                 loud,
-                0,
-                Optional.empty());
+                List.of());
     }
 
     private static Beat beat(
@@ -163,6 +162,8 @@ public final class Beats {
             firm = new Firmness(Math.max(0.8, firm.jaw()), Math.max(0.85, firm.lips()), Math.max(0.6, firm.tongue()));
             closure = shape.map(s -> closureOf(s, chart)).orElse(closure);
         }
+        List<Integer> touchUps = new ArrayList<>(beat.touchUps());
+        touchUps.add(index);
         double half = (beat.end() - beat.start()) / 2 * touch.length();
         double middle = beat.middle() + touch.shift();
         return new Beat(
@@ -176,8 +177,7 @@ public final class Beats {
                         closure,
                         beat.diction(),
                         beat.loud(),
-                        touch.hold(),
-                        Optional.of(index))
+                        touchUps)
                 .between(middle - half, middle + half + touch.hold());
     }
 
@@ -194,10 +194,9 @@ public final class Beats {
     private static void makeRoom(List<Beat> beats, List<TouchUp> touchUps) {
         for (int b = 0; b < beats.size(); b++) {
             Beat own = beats.get(b);
-            boolean moved = own.touchUp()
+            boolean moved = own.touchUps().stream()
                     .map(touchUps::get)
-                    .map(t -> t.length() != 1 || t.shift() != 0 || t.hold() > 0)
-                    .orElse(false);
+                    .anyMatch(t -> t.length() != 1 || t.shift() != 0 || t.hold() > 0);
             if (!moved) {
                 continue;
             }

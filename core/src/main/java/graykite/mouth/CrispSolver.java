@@ -90,14 +90,8 @@ final class CrispSolver {
                 if (target.from() < done) {
                     continue;
                 }
-                double asked = values.smile(channel, beat, target);
-                for (Beat.Target other : beat.targets()) {
-                    if (other.from() == target.from() && other.to() == target.to()) {
-                        asked += values.full(channel, other) * values.factor(channel, beat, other);
-                    }
-                }
                 boolean shuts = beat.closure() != PhoneShape.Closure.NONE && values.fixes(channel, beat.closure());
-                asked = shuts ? values.shut(channel, beat) : asked;
+                double asked = shuts ? values.shut(channel, beat) : values.askedTogether(channel, beat, target);
                 stops.add(new Stop(
                         b, target.from(), target.to(), shuts ? INSISTS : firm, only < 0 || only == b ? asked : 0));
                 done = target.to();

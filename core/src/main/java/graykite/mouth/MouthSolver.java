@@ -153,15 +153,8 @@ final class MouthSolver {
                     && values.channel(channel).group() != Channel.Group.TONGUE;
             // Shapes that are asked for together add up instead of meeting half-way.
             for (Beat.Target target : beat.targets()) {
-                double value = 0;
-                int alike = 0;
-                for (Beat.Target other : beat.targets()) {
-                    if (other.from() == target.from() && other.to() == target.to()) {
-                        value += values.full(channel, other) * values.factor(channel, beat, other);
-                        alike++;
-                    }
-                }
-                value += values.smile(channel, beat, target);
+                long alike = beat.targets().stream().filter(target::lastsAs).count();
+                double value = values.askedTogether(channel, beat, target);
                 spread(beat, target, early, firmness / alike, value, sums, weightSums);
             }
             if (values.names().get(channel).equals(ShapeValues.SEAL)) {

@@ -6,6 +6,7 @@ import graykite.rig.Channel;
 import graykite.rig.Channel.Group;
 import graykite.rig.Character;
 import graykite.rig.Pose;
+import graykite.rig.Roles;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -17,8 +18,8 @@ import java.util.TreeSet;
  * kinds of motion share.
  */
 final class ShapeValues {
-    static final String SEAL = "lipsTogether";
-    static final String BITE = "lipToTeeth";
+    static final String SEAL = Roles.SEAL;
+    static final String BITE = Roles.BITE;
 
     /** How much of a smile the voice brings for each unit that the kite is wider than plain. */
     private static final double SMILE = 0.30;
@@ -194,7 +195,16 @@ final class ShapeValues {
         return SMILE * wider * spread * smile[c];
     }
 
-    /** What a beat asks of a channel while a target lasts. */
+    /** What a beat asks of a channel while a target lasts; shapes that are asked for together add up. */
+    double askedTogether(int c, Beat beat, Beat.Target target) {
+        double sum = smile(c, beat, target);
+        for (Beat.Target other : beat.targets()) {
+            sum += other.lastsAs(target) ? full(c, other) * factor(c, beat, other) : 0;
+        }
+        return sum;
+    }
+
+    /** What a beat asks of a channel through one target. */
     double asked(int c, Beat beat, Beat.Target target) {
         return full(c, target) * factor(c, beat, target) + smile(c, beat, target);
     }

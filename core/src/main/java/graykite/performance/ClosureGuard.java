@@ -9,7 +9,8 @@ import graykite.rig.Character;
 import graykite.rig.Couplings;
 import graykite.rig.LipGap;
 import graykite.rig.Pose;
-import java.util.Arrays;
+import graykite.rig.Roles;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,8 +19,8 @@ import java.util.Optional;
 /**
  * The last word on closures: after everything else it measures lips on the mesh and shuts what must be shut, whatever smile,
  * jaw or curve lies on top. It changes as little as it can: the least squares of all channel changes that bring the lip line
- * within its limit, solved anew as the mesh bends (sequential least squares with inequalities, couplings included). Round a closure the limit rises
- * with the speed of lips, so that nothing jumps.
+ * within its limit, solved anew as the mesh bends (sequential least squares with inequalities, couplings included). Round a
+ * closure the limit rises with the speed of lips, so that nothing jumps.
  */
 final class ClosureGuard {
     /** Speed in millimetres a second at which the limit opens: two lips, each at the peak of its speed in speech. */
@@ -34,9 +35,7 @@ final class ClosureGuard {
     /** Of the speed at which two lips part, what one of them may do. */
     private static final double ONE_LIP = 0.9;
 
-    private static final double BITE = 0.8;
     private static final int STEPS = 8;
-    private static final int SWEEPS = 80;
 
     /** How much dearer it is to move a channel than one that exists to shut. */
     private static final double SEAL_COST = 0.15;
@@ -48,7 +47,9 @@ final class ClosureGuard {
     private final Couplings couplings;
     private final Optional<LipGap> lips;
     private final int[] movable;
-    private final double[] cost;
+    private final double[] freedom;
+    private final double[] low;
+    private final double[] high;
     private final boolean[] turns;
     private final int[] drawings;
     private final Map<Pose, double[]> shutGaps = new HashMap<>();
@@ -68,11 +69,16 @@ final class ClosureGuard {
             };
         }
         movable = lips.map(this::channelsThatMoveLips).orElse(new int[0]);
-        cost = new double[movable.length];
+        freedom = new double[movable.length];
+        low = new double[movable.length];
+        high = new double[movable.length];
         for (int m = 0; m < movable.length; m++) {
-            String name = character.channels().get(movable[m]).name();
-            boolean seals = name.equals("lipsTogether") || name.equals("lipToTeeth");
-            cost[m] = seals ? SEAL_COST : 1;
+            Channel channel = character.channels().get(movable[m]);
+            boolean seals = channel.name().equals(Roles.SEAL) || channel.name().equals(Roles.BITE);
+            double range = channel.max() - channel.min();
+            freedom[m] = range * range / (seals ? SEAL_COST : 1);
+            low[m] = channel.min();
+            high[m] = channel.max();
         }
         drawings = modelled ? new int[0] : drawingChannels(chart);
         for (Pose pose : chart.poses().values()) {
@@ -154,19 +160,16 @@ final class ClosureGuard {
         if (lips.isEmpty() && drawings.length == 0) {
             return List.of();
         }
-        Deed[] deeds = new Deed[2];
-        int count = 0;
+        List<Deed> deeds = new ArrayList<>(0);
         List<Beats.Shut> shuts = beats.shuts();
         for (int s = firstNear(shuts, time); s < shuts.size() && shuts.get(s).from() < time + WIDEST / SPEED; s++) {
             Beats.Shut shut = shuts.get(s);
             Optional<Deed> deed = lips.isPresent()
                     ? onMesh(lips.get(), beats, shut, time, values)
                     : onDrawing(beats, shut, time, values);
-            if (deed.isPresent() && count < deeds.length) {
-                deeds[count++] = deed.get();
-            }
+            deed.ifPresent(deeds::add);
         }
-        return List.of(Arrays.copyOf(deeds, count));
+        return deeds;
     }
 
     /** Closures before this one ended too long ago to matter. */
@@ -213,17 +216,17 @@ final class ClosureGuard {
                 return Optional.empty();
             }
         }
-        Beat beat = beats.list().get(shut.beat());
-        Pose pose = beat.targets().isEmpty()
-                ? null
-                : beats.chart().poses().get(beat.targets().getFirst().shape());
-        if (pose == null) {
+        Optional<Pose> pose = beats.list().get(shut.beat()).targets().stream()
+                .findFirst()
+                .map(target -> beats.chart().poses().get(target.shape()));
+        if (pose.isEmpty()) {
             return Optional.empty();
         }
-        Limit limit =
+        ClosureLimit limit =
                 switch (shut.kind()) {
-                    case LIPS -> new LipsShut(measure, shutGaps.get(pose), slack);
-                    case LIP_TO_TEETH -> new LipOnTeeth(measure, bitePlaces.get(pose), ONE_LIP * slack);
+                    case LIPS -> new ClosureLimit.LipsShut(measure, shutGaps.get(pose.get()), slack);
+                    case LIP_TO_TEETH ->
+                        new ClosureLimit.LipOnTeeth(measure, bitePlaces.get(pose.get()), ONE_LIP * slack);
                     case NONE -> throw new IllegalStateException("A closure is of a kind.");
                 };
         double before = limit.over(coupled(values));
@@ -234,53 +237,15 @@ final class ClosureGuard {
         return Optional.of(new Deed(shut.kind(), shut.beat(), before, after));
     }
 
-    /** How far something is beyond where it may be. */
-    private interface Limit {
-        /** What is over the limit, in millimetres, for each measure; at most 0 where all is well. */
-        double[] excess(double[] seen);
-
-        default double over(double[] seen) {
-            return Arrays.stream(excess(seen)).max().orElse(0);
-        }
-    }
-
-    private record LipsShut(LipGap measure, double[] own, double slack) implements Limit {
-        @Override
-        public double[] excess(double[] seen) {
-            double[] gaps = measure.gaps(seen);
-            for (int i = 0; i < gaps.length; i++) {
-                // A character whose own shut shape leaves a gap cannot do better than that.
-                gaps[i] -= Math.max(0, own[i]) + slack;
-            }
-            return gaps;
-        }
-    }
-
-    private record LipOnTeeth(LipGap measure, double[] own, double slack) implements Limit {
-        @Override
-        public double[] excess(double[] seen) {
-            double[] places = measure.lowerLip(seen);
-            int pairs = places.length / 2;
-            double[] excess = new double[2 * pairs];
-            Arrays.fill(excess, -1);
-            // The middle of the lip meets the teeth; its corners are free.
-            for (int i = pairs / 3; i < pairs - pairs / 3; i++) {
-                excess[2 * i] = Math.abs(places[2 * i] - own[2 * i]) - BITE - slack;
-                excess[2 * i + 1] = Math.abs(places[2 * i + 1] - own[2 * i + 1]) - 2 * BITE - slack;
-            }
-            return excess;
-        }
-    }
-
     /** Changes values as little as brings them within the limit; tells what is left over. */
-    private double bring(Limit limit, double[] values) {
+    private double bring(ClosureLimit limit, double[] values) {
         double[] seen = coupled(values);
         double over = limit.over(seen);
         double[] start = values.clone();
         for (int step = 0; step < STEPS && over > TOUCH / 2; step++) {
             double[] excess = limit.excess(seen);
             double[][] slopes = slopes(limit, values, excess);
-            double[] goal = leastChange(slopes, excess, values, start);
+            double[] goal = goal(slopes, excess, values, start);
             double[] tried = values.clone();
             double now = over;
             for (double scale = 1; scale > 0.1 && now >= over; scale *= 0.5) {
@@ -301,7 +266,7 @@ final class ClosureGuard {
     }
 
     /** How each measure changes with each channel, by differences: [measure][channel]. */
-    private double[][] slopes(Limit limit, double[] values, double[] excess) {
+    private double[][] slopes(ClosureLimit limit, double[] values, double[] excess) {
         double[][] slopes = new double[excess.length][movable.length];
         double[] tried = values.clone();
         for (int m = 0; m < movable.length; m++) {
@@ -320,52 +285,19 @@ final class ClosureGuard {
         return slopes;
     }
 
-    /**
-     * The values nearest to where they started, in the weighted square sense, that keep every measure within its limit and
-     * every channel in its range, with measures taken as straight. Solved on the dual, a measure at a time (Hildreth 1957).
-     */
-    private double[] leastChange(double[][] slopes, double[] excess, double[] values, double[] start) {
-        int count = movable.length;
-        double[] weight = new double[count];
-        for (int m = 0; m < count; m++) {
-            Channel channel = character.channels().get(movable[m]);
-            double range = channel.max() - channel.min();
-            weight[m] = range * range / cost[m];
-        }
-        double[] pull = new double[count];
-        double[] press = new double[excess.length];
-        double[] x = new double[count];
-        place(pull, start, x);
-        for (int sweep = 0; sweep < SWEEPS; sweep++) {
-            double most = 0;
-            for (int i = 0; i < excess.length; i++) {
-                double left = excess[i] - TOUCH / 4;
-                double curvature = 1e-9;
-                for (int m = 0; m < count; m++) {
-                    left += slopes[i][m] * (x[m] - values[movable[m]]);
-                    curvature += slopes[i][m] * slopes[i][m] * weight[m];
-                }
-                double more = Math.max(-press[i], left / curvature);
-                if (more != 0) {
-                    press[i] += more;
-                    for (int m = 0; m < count; m++) {
-                        pull[m] -= more * slopes[i][m] * weight[m];
-                    }
-                    place(pull, start, x);
-                    most = Math.max(most, Math.abs(left));
-                }
-            }
-            if (most < TOUCH / 20) {
-                break;
+    private double[] goal(double[][] slopes, double[] excess, double[] values, double[] start) {
+        double[] wanted = new double[excess.length];
+        for (int i = 0; i < excess.length; i++) {
+            // Aimed a little within the limit, so that what bends on the way still ends inside.
+            wanted[i] = TOUCH / 4 - excess[i];
+            for (int m = 0; m < movable.length; m++) {
+                wanted[i] += slopes[i][m] * values[movable[m]];
             }
         }
-        return x;
-    }
-
-    private void place(double[] pull, double[] start, double[] x) {
-        for (int m = 0; m < x.length; m++) {
-            Channel channel = character.channels().get(movable[m]);
-            x[m] = Math.clamp(start[movable[m]] + pull[m], channel.min(), channel.max());
+        double[] from = new double[movable.length];
+        for (int m = 0; m < movable.length; m++) {
+            from[m] = start[movable[m]];
         }
+        return LeastChange.of(slopes, wanted, from, freedom, low, high, TOUCH / 20);
     }
 }

@@ -41,6 +41,9 @@ public final class Performance {
     /** How far apart values may be and still count as the same. */
     private static final double SAME = 1e-9;
 
+    /** In the order in which they are applied. */
+    private static final List<Stage.Name> PARTS = List.of(Stage.Name.values());
+
     private record Taken(int channel, Curve curve) {}
 
     /**
@@ -223,50 +226,49 @@ public final class Performance {
 
     /** The value of every channel at a time in seconds, in the character's order; a new array. */
     public double[] at(double seconds) {
-        double[] values = new double[character.channels().size()];
-        addMouth(seconds, values);
-        addLife(seconds, values);
-        addTaken(seconds, values);
-        keyed.apply(seconds, values);
-        guard.apply(beats, seconds, values);
-        couplings.apply(values);
-        return values;
+        return upTo(Stage.Name.COUPLINGS, seconds);
     }
 
     /** How the values of a time come about, part by part; the last are those of {@link #at}. */
     public List<Stage> stages(double seconds) {
         List<Stage> stages = new ArrayList<>();
         double[] values = new double[character.channels().size()];
-        addMouth(seconds, values);
-        stages.add(new Stage(Stage.Name.MOUTH, values.clone()));
-        addLife(seconds, values);
-        stages.add(new Stage(Stage.Name.INSTINCTS, values.clone()));
-        addTaken(seconds, values);
-        stages.add(new Stage(Stage.Name.TAKEN, values.clone()));
-        keyed.apply(seconds, values);
-        stages.add(new Stage(Stage.Name.FEEL, values.clone()));
-        guard.apply(beats, seconds, values);
-        stages.add(new Stage(Stage.Name.GUARD, values.clone()));
-        couplings.apply(values);
-        stages.add(new Stage(Stage.Name.COUPLINGS, values.clone()));
+        for (Stage.Name part : PARTS) {
+            apply(part, seconds, values);
+            stages.add(new Stage(part, values.clone()));
+        }
         return stages;
     }
 
     /** A channel at a time with all that is generated and taken over, before keyed poses, guard and couplings. */
     public double unguarded(int channel, double seconds) {
-        double[] values = new double[character.channels().size()];
-        addMouth(seconds, values);
-        addLife(seconds, values);
-        addTaken(seconds, values);
-        return values[channel];
+        return upTo(Stage.Name.TAKEN, seconds)[channel];
     }
 
     /** What is generated for a channel at a time: mouth and instincts, before anything that a hand did. */
     public double generated(int channel, double seconds) {
+        return upTo(Stage.Name.INSTINCTS, seconds)[channel];
+    }
+
+    private double[] upTo(Stage.Name last, double seconds) {
         double[] values = new double[character.channels().size()];
-        addMouth(seconds, values);
-        addLife(seconds, values);
-        return values[channel];
+        for (Stage.Name part : PARTS) {
+            if (part.compareTo(last) <= 0) {
+                apply(part, seconds, values);
+            }
+        }
+        return values;
+    }
+
+    private void apply(Stage.Name part, double seconds, double[] values) {
+        switch (part) {
+            case MOUTH -> addMouth(seconds, values);
+            case INSTINCTS -> addLife(seconds, values);
+            case TAKEN -> addTaken(seconds, values);
+            case FEEL -> keyed.apply(seconds, values);
+            case GUARD -> guard.apply(beats, seconds, values);
+            case COUPLINGS -> couplings.apply(values);
+        }
     }
 
     /** What each sound adds to a channel of the mouth; empty for channels that speech does not move. */
@@ -281,11 +283,7 @@ public final class Performance {
 
     /** What the guard had to do for closures at a time, in words; empty when all was shut by itself. */
     public List<String> guarded(double seconds) {
-        double[] values = new double[character.channels().size()];
-        addMouth(seconds, values);
-        addLife(seconds, values);
-        addTaken(seconds, values);
-        keyed.apply(seconds, values);
+        double[] values = upTo(Stage.Name.FEEL, seconds);
         return guard.apply(beats, seconds, values).stream()
                 .map(d -> String.format(
                         java.util.Locale.ROOT,

@@ -127,7 +127,7 @@ public record Why(String channel, double time, double value, List<Reason> reason
                 how.add(percent(beat.loud()) + " for loudness");
             }
         }
-        beat.touchUp().ifPresent(t -> {
+        beat.touchUps().forEach(t -> {
             TouchUp touch = beats.work().touchUps().get(t);
             how.add("touch-up: " + touch.inWords());
         });

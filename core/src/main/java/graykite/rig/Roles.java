@@ -11,6 +11,12 @@ import java.util.Set;
  * tongue, eyes and head. Our own people have a channel for each; other characters say what plays which.
  */
 public final class Roles {
+    /** The action that shuts lips, whatever else opens them. */
+    public static final String SEAL = "lipsTogether";
+
+    /** The action that brings the lower lip to the upper teeth, whatever else moves it away. */
+    public static final String BITE = "lipToTeeth";
+
     /** Actions of the whole face. */
     public static final List<String> WHOLE = List.of(
             "jawDrop",
@@ -19,8 +25,8 @@ public final class Roles {
             "lipFunneler",
             "lipTightener",
             "lipPressor",
-            "lipsTogether",
-            "lipToTeeth",
+            SEAL,
+            BITE,
             "lipSuck",
             "chinRaiser",
             "tongueUp",

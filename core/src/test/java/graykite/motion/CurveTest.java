@@ -95,4 +95,24 @@ class CurveTest {
         assertEquals(
                 2, KeyReduction.reduce(0, 0.01, samples, 0.001).curve().keys().size());
     }
+
+    /** Leaving out any key would break the promise: none is there in vain. */
+    @Test
+    void noKeyIsThereInVain() {
+        double step = 0.01;
+        double[] samples = new double[400];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = Math.sin(i * 0.05) + 0.3 * Math.sin(i * 0.17);
+        }
+        Curve curve = KeyReduction.reduce(0, step, samples, 0.02).curve();
+        int last = curve.keys().size() - 1;
+        for (int k = 1; k < last; k++) {
+            Curve fewer = curve.without(k);
+            double worst = 0;
+            for (int i = 0; i < samples.length; i++) {
+                worst = Math.max(worst, Math.abs(fewer.at(i * step) - samples[i]));
+            }
+            assertTrue(worst > 0.02, "key " + k + " could go: " + worst);
+        }
+    }
 }

@@ -20,7 +20,7 @@ import graykite.time.FrameRate;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * Speeds of lips and jaw against what is measured on speakers: peaks of lower lip and jaw in normal speech lie in the order
@@ -52,7 +52,7 @@ class KinematicsTest {
     }
 
     private static Performance human(String number, String words) throws Exception {
-        Sound sound = Recordings.sound("sense_and_sensibility_01_austen_64kb-" + number);
+        Sound sound = Recordings.human(number);
         return line(Reader.shipped().read(sound, Script.of(words), Progress.none()), sound);
     }
 
@@ -90,13 +90,7 @@ class KinematicsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({
-        "0870,and mister john dashwood had then leisure to consider how much there might be prudently in his power to do for them",
-        "0880,he was not an ill disposed young man",
-        "0890,unless to be rather cold hearted and rather selfish is to be ill disposed",
-        "0920,had he married a more a amiable woman he might have been made still more respectable than he was",
-        "0930,he might even have been made amiable himself"
-    })
+    @MethodSource("graykite.speech.Recordings#humanSpeech")
     void humanSpeech(String number, String words) throws Exception {
         Performance line = human(number, words);
         double[][] places = lowerLip(line);

@@ -172,4 +172,29 @@ class TouchUpTest {
             }
         }
     }
+
+    /** One touch-up on the word and one on a sound in it both work, and neighbours give way to either. */
+    @Test
+    void wordAndSoundAddUp() {
+        TouchUp word = TouchUp.on(Anchor.of(LINE, 1, -1)).withShift(0.05);
+        TouchUp sound = TouchUp.on(Anchor.of(LINE, 1, 1)).withStrength(1.4);
+        Beats both = Lines.beats(ODILE, LINE, MouthWork.STANDARD.plus(word).plus(sound));
+        Beat vowel = both.list().stream()
+                .filter(b -> b.word() == 1 && b.index() == 1)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(java.util.List.of(0, 1), vowel.touchUps());
+        Beats plain = Lines.beats(ODILE, LINE, MouthWork.STANDARD);
+        double before = plain.list().stream()
+                .filter(b -> b.word() == 1 && b.index() == 1)
+                .findFirst()
+                .orElseThrow()
+                .middle();
+        assertTrue(vowel.middle() > before + 0.02, "the word's shift counts for the sound");
+        for (int b = 1; b < both.list().size(); b++) {
+            assertTrue(
+                    both.list().get(b).start() >= both.list().get(b - 1).end() - 1e-9,
+                    "no two sounds stand at once: " + both.list().get(b));
+        }
+    }
 }

@@ -15,7 +15,7 @@ import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class ReaderTest {
     private static Reader reader;
@@ -80,15 +80,9 @@ class ReaderTest {
      * in order, 2 to 7 syllables a second, vowels louder than the closures of stops.
      */
     @ParameterizedTest
-    @CsvSource({
-        "0870,and mister john dashwood had then leisure to consider how much there might be prudently in his power to do for them",
-        "0880,he was not an ill disposed young man",
-        "0890,unless to be rather cold hearted and rather selfish is to be ill disposed",
-        "0920,had he married a more a amiable woman he might have been made still more respectable than he was",
-        "0930,he might even have been made amiable himself"
-    })
+    @MethodSource("graykite.speech.Recordings#humanSpeech")
     void readsHumanSpeech(String number, String words) throws Exception {
-        Sound sound = Recordings.sound("sense_and_sensibility_01_austen_64kb-" + number);
+        Sound sound = Recordings.human(number);
         Script script = Script.of(words);
         Timing timing = reader.read(sound, script, Progress.none());
         everyWordIsThere(script, timing);
