@@ -150,11 +150,16 @@ final class DocumentationShots {
         add("mouth-chart", () -> window.mouthDesk().openTab("Chart"), acted);
         add("mouth-sound", () -> ((ToggleButton) window.root().lookup("#phone-OY")).fire(), acted);
         add(
-                "curves",
+                "",
                 () -> {
                     window.mouthDesk().openTab("Curves");
                     mouth.channel().set("jawDrop");
                     mouth.takeOver(new TimeRange(1.38, 2.0), MouthEdits.USUAL_ERROR);
+                },
+                () -> !mouth.work().curves().isEmpty());
+        add(
+                "curves",
+                () -> {
                     workspace.selection().set(new Selection(4, -1));
                     mouth.key().set(new MouthEdits.KeyChoice(0, 2));
                     window.player().seek(1.72);

@@ -369,8 +369,9 @@ public final class StudioWindow {
         player.close();
         face.close();
         sheet.close();
+        Optional.ofNullable(desks.get(Knot.MOUTH)).ifPresent(d -> ((MouthDesk) d).close());
         Optional.ofNullable(desks.get(Knot.CAST)).ifPresent(d -> ((CastDesk) d).close());
-        workspace.jobs().close();
+        workspace.close();
         autosave.close();
     }
 

@@ -39,7 +39,6 @@ final class CurvesPane extends VBox {
     private final Button takeOver = new Button("Take over", new FontIcon(Feather.EDIT_2));
     private final Button giveBack = new Button("Give back", new FontIcon(Feather.CORNER_UP_LEFT));
     private final Label stretch = Parts.quiet("");
-    private final Label figures = Parts.quiet("");
     private final VBox keyCard;
     private final List<ToggleButton> ways = new ArrayList<>();
     private final TextField time = new TextField();
@@ -63,16 +62,13 @@ final class CurvesPane extends VBox {
         channels.setOnAction(e -> {
             if (!filling && channels.getValue() != null) {
                 edits.key().set(KeyChoice.NONE);
-                figures.setText("");
                 edits.channel().set(channels.getValue().equals(NONE) ? "" : channels.getValue());
             }
         });
         HBox.setHgrow(channels, Priority.ALWAYS);
         takeOver.setId("take-over");
         takeOver.getStyleClass().add("primary");
-        takeOver.setOnAction(e -> edits.takeOver(range(), allowed).ifPresent(figures::setText));
-        figures.textProperty().addListener((o, b, text) -> Parts.shown(figures, !text.isEmpty()));
-        Parts.shown(figures, false);
+        takeOver.setOnAction(e -> edits.takeOver(range(), allowed));
         giveBack.setId("give-back");
         giveBack.setTooltip(new Tooltip("Return the keys under the playhead to what is generated"));
         giveBack.setOnAction(e -> here().ifPresent(edits::giveBack));
@@ -92,7 +88,7 @@ final class CurvesPane extends VBox {
                         Parts.quiet(
                                 "Sand is generated, bars are what each sound asks for, ink is what is seen in the end, red"
                                         + " bands are closures, grey is the lip gap. Tide is yours."),
-                        Parts.card(stretch, Parts.row(takeOver, giveBack), figures, error),
+                        Parts.card(stretch, Parts.row(takeOver, giveBack), error),
                         keyCard,
                         Parts.heading("Your curves"),
                         list);

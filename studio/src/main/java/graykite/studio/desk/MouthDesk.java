@@ -119,6 +119,13 @@ public final class MouthDesk extends Desk {
         look.close();
     }
 
+    /** Stops what works in the background. */
+    public void close() {
+        ownPose.stop();
+        look.stop();
+        why.stop();
+    }
+
     /** Opens Speak, Touch-ups, Chart, Curves or Why. */
     public void openTab(String title) {
         tabs.open(title);

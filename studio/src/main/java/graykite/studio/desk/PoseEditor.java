@@ -112,6 +112,10 @@ final class PoseEditor extends VBox implements FaceTool {
         Parts.shown(this, false);
     }
 
+    void stop() {
+        pulling.close();
+    }
+
     @Override
     public boolean press(View view, double x, double y) {
         Optional<Character> figure = trial.figure().get();

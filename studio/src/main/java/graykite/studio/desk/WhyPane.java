@@ -217,6 +217,10 @@ final class WhyPane extends VBox implements FaceTool {
         refresh();
     }
 
+    void stop() {
+        asking.close();
+    }
+
     /** Forgets the place that was pointed at. */
     void forget() {
         fromFace = Optional.empty();

@@ -156,22 +156,25 @@ public final class ChartEdits {
 
     /** Opens a chart for this character; poses in it are taken where the character has their channels. */
     public void load(Path file) {
+        String speaker = workspace.speaker().id();
+        workspace.jobs().start("Opening " + file.getFileName(), progress -> ChartFiles.open(file), saved -> {
+            if (workspace.speaker().id().equals(speaker)) {
+                figure().ifPresent(f -> take(saved, saved.usableOn(f), file));
+            } else {
+                workspace.jobs().say("Somebody else speaks now: " + file.getFileName() + " was not loaded.");
+            }
+        });
+    }
+
+    private void take(ChartFiles.Saved saved, Map<String, Pose> usable, Path file) {
+        editLibrary("Load a mouth chart", 0, l -> {
+            Map<String, Pose> poses = new TreeMap<>(l.poses());
+            poses.putAll(usable);
+            return l.withPoses(poses).withChart(saved.chart());
+        });
         workspace
                 .jobs()
-                .start("Opening " + file.getFileName(), progress -> ChartFiles.open(file), saved -> figure().ifPresent(
-                                f -> {
-                                    Map<String, Pose> usable = saved.usableOn(f);
-                                    editLibrary("Load a mouth chart", 0, l -> {
-                                        Map<String, Pose> poses = new TreeMap<>(l.poses());
-                                        poses.putAll(usable);
-                                        return l.withPoses(poses).withChart(saved.chart());
-                                    });
-                                    workspace
-                                            .jobs()
-                                            .say("Loaded "
-                                                    + saved.chart().shapes().size() + " shapes and " + usable.size()
-                                                    + " of " + saved.poses().size() + " poses from "
-                                                    + file.getFileName() + ".");
-                                }));
+                .say("Loaded " + saved.chart().shapes().size() + " shapes and " + usable.size() + " of "
+                        + saved.poses().size() + " poses from " + file.getFileName() + ".");
     }
 }

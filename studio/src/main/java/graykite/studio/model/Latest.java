@@ -20,6 +20,9 @@ public final class Latest implements AutoCloseable {
 
     /** Computes, then hands the result over on the JavaFX thread unless something newer was asked for meanwhile. */
     public <T> void ask(Supplier<T> work, Consumer<T> done) {
+        if (worker.isShutdown()) {
+            return;
+        }
         long mine = wanted.incrementAndGet();
         worker.execute(() -> {
             if (mine != wanted.get()) {

@@ -1,5 +1,6 @@
 package graykite.studio.model;
 
+import graykite.base.Progress;
 import graykite.motion.Curve;
 import graykite.motion.KeyReduction;
 import graykite.mouth.Anchor;
@@ -12,11 +13,13 @@ import graykite.mouth.TakenCurve;
 import graykite.mouth.TouchUp;
 import graykite.performance.Performance;
 import graykite.project.Shot;
+import graykite.rig.Channel;
 import graykite.speech.Timing;
 import graykite.studio.model.Workspace.Selection;
 import graykite.time.TimeRange;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.IntegerProperty;
@@ -30,6 +33,9 @@ import javafx.beans.property.StringProperty;
 public final class MouthEdits {
     /** Share of a channel's range that a taken-over curve may usually be off the generated one. */
     public static final double USUAL_ERROR = 0.02;
+
+    /** Seconds between the samples that keys are made from. */
+    private static final double SAMPLING = 1.0 / 200;
 
     private final Workspace workspace;
     private final IntegerProperty section = new SimpleIntegerProperty(-1);
@@ -258,56 +264,77 @@ public final class MouthEdits {
 
     /**
      * Turns a stretch of the shown channel into keys of the user's own: as it is after everything that speech and instincts
-     * do. Own curves that it overlaps go into it.
+     * do. Own curves that it overlaps go into it. How many keys there are and how far they are off is said when it is done.
      *
      * @param allowed share of the channel's range by which the keys may be off
-     * @return how many keys there are and how far they are off, for people
      */
-    public Optional<String> takeOver(TimeRange range, double allowed) {
+    public void takeOver(TimeRange range, double allowed) {
         Optional<Performance> performance = workspace.performance().get();
         Optional<Integer> index = channelIndex();
         if (performance.isEmpty()
                 || index.isEmpty()
-                || timing().isEmpty()
-                || timing().get().words().isEmpty()) {
-            return Optional.empty();
+                || performance.get().timing().words().isEmpty()) {
+            workspace.jobs().say("Choose a channel of a line that is read; then a stretch of it can be taken over.");
+            return;
         }
         Performance line = performance.get();
         double from = Math.clamp(range.start(), 0, line.duration());
         double to = Math.clamp(range.end(), 0, line.duration());
-        double step = 1.0 / 200;
-        int count = (int) Math.round((to - from) / step) + 1;
-        if (count < 3) {
-            return Optional.empty();
+        Channel taken = line.channels().get(index.get());
+        String shot = workspace.shotId().get();
+        double span = taken.max() - taken.min();
+        if (to - from < 3 * SAMPLING) {
+            workspace.jobs().say("That stretch is too short for keys.");
+            return;
         }
-        double[] samples = new double[count];
-        for (int i = 0; i < count; i++) {
-            samples[i] = line.unguarded(index.get(), from + i * step);
+        workspace
+                .jobs()
+                .start(
+                        "Taking over " + taken.name(),
+                        progress -> KeyReduction.reduce(
+                                from, SAMPLING, sampled(line, index.get(), from, to, progress), allowed * span),
+                        reduced -> {
+                            if (workspace.shotId().get().equals(shot)) {
+                                own(line, taken, from, to, reduced);
+                            } else {
+                                workspace.jobs().say("Another line is open now: nothing was taken over.");
+                            }
+                        });
+    }
+
+    private static double[] sampled(Performance line, int channel, double from, double to, Progress progress) {
+        double[] samples = new double[(int) Math.round((to - from) / SAMPLING) + 1];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = line.unguarded(channel, from + i * SAMPLING);
+            if (i % 500 == 0) {
+                progress.step(i / (double) samples.length);
+            }
         }
-        double span = line.channels().get(index.get()).max()
-                - line.channels().get(index.get()).min();
-        KeyReduction.Result reduced = KeyReduction.reduce(from, step, samples, allowed * span);
-        TakenCurve taken = TakenCurve.of(channel.get(), reduced.curve(), timing().get());
-        edit("Take over " + channel.get(), 0, w -> {
+        return samples;
+    }
+
+    private void own(Performance line, Channel channel, double from, double to, KeyReduction.Result reduced) {
+        TakenCurve curve = TakenCurve.of(channel.name(), reduced.curve(), line.timing());
+        key.set(KeyChoice.NONE);
+        edit("Take over " + channel.name(), 0, w -> {
             List<TakenCurve> all = new ArrayList<>(w.curves());
-            all.removeIf(c -> c.channel().equals(channel.get())
-                    && c.in(timing().get())
+            all.removeIf(c -> c.channel().equals(channel.name())
+                    && c.in(line.timing())
                             .map(k -> k.start() < to && k.end() > from)
                             .orElse(false));
-            all.add(taken);
+            all.add(curve);
             return w.withCurves(all);
         });
-        key.set(KeyChoice.NONE);
-        String figures = String.format(
-                java.util.Locale.ROOT,
-                "%s is yours from %.2f to %.2f s: %d keys, nowhere more than %.1f %% of its range off.",
-                channel.get(),
-                from,
-                to,
-                reduced.curve().keys().size(),
-                100 * reduced.error() / span);
-        workspace.jobs().say(figures);
-        return Optional.of(figures);
+        workspace
+                .jobs()
+                .say(String.format(
+                        Locale.ROOT,
+                        "%s is yours from %.2f to %.2f s: %d keys, nowhere more than %.1f %% of its range off.",
+                        channel.name(),
+                        from,
+                        to,
+                        reduced.curve().keys().size(),
+                        100 * reduced.error() / (channel.max() - channel.min())));
     }
 
     /** Returns an own curve to what is generated. */

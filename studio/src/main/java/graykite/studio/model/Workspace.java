@@ -429,6 +429,12 @@ public final class Workspace {
         history.set(History.of(project));
     }
 
+    /** Stops what works in the background. */
+    public void close() {
+        jobs.close();
+        acting.close();
+    }
+
     /** Opens and saves projects. */
     public Documents documents() {
         return documents;

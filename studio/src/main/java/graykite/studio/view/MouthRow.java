@@ -7,6 +7,7 @@ import graykite.performance.Performance;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
@@ -40,7 +41,8 @@ final class MouthRow {
             boolean chosen = selected.word() >= 0
                     && beat.word() == selected.word()
                     && (selected.phone() < 0 || beat.index() == selected.phone());
-            Optional<TouchUp> touched = beat.touchUp().map(work.touchUps()::get);
+            List<TouchUp> touched =
+                    beat.touchUps().stream().map(work.touchUps()::get).toList();
             block(g, palette, beat, touched, pictures, left, wide, chosen);
         }
     }
@@ -49,24 +51,24 @@ final class MouthRow {
             GraphicsContext g,
             Palette palette,
             Beat beat,
-            Optional<TouchUp> touched,
+            List<TouchUp> touched,
             MouthPictures pictures,
             double left,
             double wide,
             boolean chosen) {
         double top = SheetRows.MOUTHS_TOP + 4;
-        Color edge = touched.isPresent() ? palette.tide() : palette.sand();
-        boolean passed = touched.map(TouchUp::removed).orElse(false);
+        Color edge = touched.isEmpty() ? palette.sand() : palette.tide();
+        boolean passed = touched.stream().anyMatch(TouchUp::removed);
         if (!passed) {
             g.setGlobalAlpha(beat.isSilence() ? 0.35 : 1);
             face(g, beat, pictures, left, wide, top);
             g.setGlobalAlpha(1);
         }
         g.setStroke(edge);
-        g.setLineWidth(chosen ? 2.5 : touched.isPresent() ? 1.5 : 1);
+        g.setLineWidth(chosen ? 2.5 : touched.isEmpty() ? 1 : 1.5);
         g.strokeRect(left, top - 0.5, wide, SIDE + 1);
         g.setLineWidth(1);
-        if (touched.isPresent()) {
+        if (!touched.isEmpty()) {
             // Two notched corners tell a hand's work without colour too.
             double n = Math.min(NOTCH, wide / 2);
             g.setFill(edge);

@@ -1,8 +1,6 @@
 package graykite.studio.view;
 
-import graykite.mouth.Beat;
 import graykite.performance.Performance;
-import graykite.speech.TimedPhone;
 import graykite.speech.TimedWord;
 import graykite.speech.Timing;
 import graykite.studio.model.Palette;
@@ -27,13 +25,13 @@ import javafx.scene.shape.Polygon;
  * The time-aligned rows of a line: ruler, wave, words, sounds, mouth, feel. Drawn on one canvas, only what is visible.
  */
 public final class SheetView extends Pane {
-    private static final double GRAB = 5;
     private static final double SCROLL_HEIGHT = 14;
 
     private final Workspace workspace;
     private final Player player;
     private final SheetScale scale = new SheetScale();
     private final CurveRow curve;
+    private final SheetHits hits;
     private final SheetPainter painter;
     private final Canvas canvas = new Canvas();
     private final ScrollBar scroll = new ScrollBar();
@@ -64,12 +62,10 @@ public final class SheetView extends Pane {
         CURVE
     }
 
-    /** A boundary under the pointer: the start of a phone, or the end of a word (phone -1). */
-    private record Boundary(int word, int phone) {}
-
     public SheetView(Workspace workspace, Player player) {
         this.workspace = workspace;
         this.player = player;
+        this.hits = new SheetHits(workspace, scale);
         this.curve = new CurveRow(workspace, scale, this::draw);
         this.painter = new SheetPainter(workspace, player, scale, curve);
         this.editor = new WordEditor(workspace, this::requestFocus);
@@ -261,7 +257,7 @@ public final class SheetView extends Pane {
     private void installMouse() {
         canvas.setOnMouseMoved(e -> {
             mouseX = e.getX();
-            boolean edge = boundaryAt(e.getX(), e.getY()).isPresent()
+            boolean edge = hits.boundaryAt(e.getX(), e.getY()).isPresent()
                     || FeelRow.edgeAt(workspace, scale, e.getX(), e.getY()).isPresent();
             canvas.setCursor(edge ? Cursor.H_RESIZE : Cursor.DEFAULT);
         });
@@ -275,12 +271,12 @@ public final class SheetView extends Pane {
         });
         canvas.setOnMouseClicked(e -> {
             if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY && SheetRows.inWords(e.getY())) {
-                wordAt(e.getX()).ifPresent(this::editWord);
+                hits.wordAt(e.getX()).ifPresent(this::editWord);
             }
         });
         canvas.setOnScroll(this::scrolled);
         canvas.setOnContextMenuRequested(e -> new SheetMenu(workspace, player, this, curve)
-                .at(placeAt(e.getX(), e.getY()), e.getX(), e.getY())
+                .at(hits.placeAt(e.getX(), e.getY()), e.getX(), e.getY())
                 .show(canvas, e.getScreenX(), e.getScreenY()));
     }
 
@@ -295,7 +291,7 @@ public final class SheetView extends Pane {
         if (e.getButton() != MouseButton.PRIMARY || e.getX() < SheetRows.GUTTER) {
             return;
         }
-        Optional<Boundary> boundary = boundaryAt(e.getX(), e.getY());
+        Optional<SheetHits.Boundary> boundary = hits.boundaryAt(e.getX(), e.getY());
         Optional<Integer> section = SectionBars.at(workspace.mouth(), scale, e.getX(), e.getY());
         if (curve.contains(e.getY())) {
             pressedCurve(e);
@@ -315,7 +311,7 @@ public final class SheetView extends Pane {
             drag = Drag.SEEK;
             player.scrub(timeAt(e.getX()));
         } else {
-            workspace.selection().set(placeAt(e.getX(), e.getY()));
+            workspace.selection().set(hits.placeAt(e.getX(), e.getY()));
             player.seek(timeAt(e.getX()));
         }
     }
@@ -389,72 +385,6 @@ public final class SheetView extends Pane {
             scale.scrollBy(-by);
             draw();
         }
-    }
-
-    private Optional<Boundary> boundaryAt(double x, double y) {
-        Optional<Timing> timing = workspace.shot().flatMap(s -> s.timing());
-        if (timing.isEmpty() || x < SheetRows.GUTTER || !(SheetRows.inSounds(y) || SheetRows.inWords(y))) {
-            return Optional.empty();
-        }
-        boolean onlyWords = SheetRows.inWords(y);
-        List<TimedWord> words = timing.get().words();
-        Optional<Boundary> best = Optional.empty();
-        double nearest = GRAB;
-        for (int w = 0; w < words.size(); w++) {
-            List<TimedPhone> phones = words.get(w).phones();
-            for (int p = 0; p < (onlyWords ? 1 : phones.size()); p++) {
-                double away = Math.abs(xOf(phones.get(p).start()) - x);
-                if (away < nearest) {
-                    nearest = away;
-                    best = Optional.of(new Boundary(w, p));
-                }
-            }
-            double away = Math.abs(xOf(words.get(w).end()) - x);
-            if (away < nearest) {
-                nearest = away;
-                best = Optional.of(new Boundary(w, -1));
-            }
-        }
-        return best;
-    }
-
-    private Optional<Integer> wordAt(double x) {
-        int word = workspace
-                .shot()
-                .flatMap(s -> s.timing())
-                .map(t -> t.wordAt(timeAt(x)))
-                .orElse(-1);
-        return word < 0 ? Optional.empty() : Optional.of(word);
-    }
-
-    /** What lies under a point: a word on the row of words, elsewhere the sound; on the mouth row, whose picture it is. */
-    private Selection placeAt(double x, double y) {
-        Optional<Performance> performance = workspace.performance().get();
-        if (SheetRows.inMouths(y) && performance.isPresent()) {
-            Beat beat = performance.get().beats().at(timeAt(x));
-            return new Selection(beat.word(), beat.index());
-        }
-        Optional<Integer> word = wordAt(x);
-        if (word.isEmpty()) {
-            return Selection.NONE;
-        }
-        int phone = -1;
-        if (!SheetRows.inWords(y)) {
-            List<TimedPhone> phones = workspace
-                    .shot()
-                    .orElseThrow()
-                    .timing()
-                    .orElseThrow()
-                    .words()
-                    .get(word.get())
-                    .phones();
-            for (int p = 0; p < phones.size(); p++) {
-                if (phones.get(p).range().contains(timeAt(x))) {
-                    phone = p;
-                }
-            }
-        }
-        return new Selection(word.get(), phone);
     }
 
     /** Opens the field over a word; Enter reads the line again with the new text. */
