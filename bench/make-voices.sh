@@ -1,16 +1,75 @@
 #!/usr/bin/env bash
-# Speaks the sentences of bench/sentences.txt with the free voices of flite, which print when each phone ends.
-# Needs Debian's flite (apt-get install flite). Fills bench/target/voices for "./kite bench accuracy".
+# Makes the speech with known phone times that the bench commands need:
+#   bench/make-voices.sh            bench/sentences.txt by the free voices of flite, plain, slower, faster and as 64 kbit/s MP3,
+#                                   into bench/target/voices*, for "./kite bench accuracy"
+#   bench/make-voices.sh training   other sentences by flite and Festival into bench/target/training, for
+#                                   "./kite bench train-boundaries"; give them in bench/target/training-sentences.txt, a line each
+#   bench/make-voices.sh languages  bench/languages/*.txt by espeak-ng into bench/target/languages, for "./kite bench languages"
+# Needs Debian's flite, sox and ffmpeg, for training festival with festvox-kdlpc16k and festvox-us-slt-hts, and espeak-ng.
 set -euo pipefail
 cd "$(dirname "$0")"
-mkdir -p target/voices
-number=0
-while read -r sentence; do
-  number=$((number + 1))
-  for voice in slt rms awb kal16; do
-    stem=target/voices/$voice-$(printf '%03d' $number)
-    flite -voice $voice -psdur -t "$sentence" "$stem.wav" > "$stem.psdur"
-    printf '%s\n' "$sentence" > "$stem.txt"
+
+speak() { # folder, voice, number, sentence, flite options
+  local stem=target/$1/$2-$3
+  flite -voice "$2" "${@:5}" -psdur -t "$4" "$stem.wav" > "$stem.psdur"
+  printf '%s\n' "$4" > "$stem.txt"
+}
+
+voices() {
+  mkdir -p target/voices target/voices-slow target/voices-fast target/voices-mp3
+  local number=0 id
+  while read -r sentence; do
+    number=$((number + 1))
+    id=$(printf '%03d' $number)
+    for voice in slt rms awb kal16; do
+      speak voices $voice "$id" "$sentence"
+      speak voices-slow $voice "$id" "$sentence" --setf duration_stretch=1.2
+      speak voices-fast $voice "$id" "$sentence" --setf duration_stretch=0.8
+      cp "target/voices/$voice-$id.txt" "target/voices/$voice-$id.psdur" target/voices-mp3/
+      ffmpeg -loglevel error -y -i "target/voices/$voice-$id.wav" -b:a 64k "target/voices-mp3/$voice-$id.mp3"
+    done
+  done < sentences.txt
+  echo "$number sentences by four voices in bench/target/voices, -slow, -fast and -mp3"
+}
+
+training() {
+  mkdir -p target/training
+  local number=0 id stem
+  while read -r sentence; do
+    number=$((number + 1))
+    id=$(printf '%03d' $number)
+    for voice in slt rms awb kal16; do speak training $voice "$id" "$sentence"; done
+    for voice in ked:voice_ked_diphone slthts:voice_cmu_us_slt_arctic_hts; do
+      stem=target/training/${voice%%:*}-$id
+      festival -b "(${voice#*:})" "(set! u (SynthText \"${sentence//\"/}\"))" \
+        "(utt.save.wave u \"$stem.wav\" 'riff)" "(utt.save.segs u \"$stem.seg\")"
+      awk 'NF == 3 { printf "%s:%s ", $3, $1 }' "$stem.seg" > "$stem.psdur"
+      printf '%s\n' "$sentence" > "$stem.txt"
+    done
+  done < target/training-sentences.txt
+  echo "$number sentences by six voices in bench/target/training"
+}
+
+languages() {
+  mkdir -p target/languages
+  local language number stem
+  for file in languages/*.txt; do
+    language=$(basename "$file" .txt)
+    number=0
+    while read -r sentence; do
+      number=$((number + 1))
+      stem=target/languages/$language-$number
+      espeak-ng -v "$language" -w "$stem.wav" "$sentence"
+      espeak-ng -v "$language" -q --ipa "$sentence" | tr -d '\n' > "$stem.ipa"
+      printf '%s\n' "$sentence" > "$stem.txt"
+    done < "$file"
   done
-done < sentences.txt
-echo "$number sentences by four voices in bench/target/voices"
+  echo "sentences in four languages in bench/target/languages"
+}
+
+case "${1:-voices}" in
+  voices) voices ;;
+  training) training ;;
+  languages) languages ;;
+  *) echo "make-voices.sh [voices | training | languages]" >&2; exit 2 ;;
+esac

@@ -1,56 +1,65 @@
 package graykite.bench;
 
 import graykite.base.Progress;
-import graykite.media.SoundReader;
 import graykite.sound.Sound;
-import graykite.speech.Phone;
+import graykite.speech.BoundaryNetwork;
+import graykite.speech.MissingWord;
 import graykite.speech.Reader;
 import graykite.speech.ReadingError;
 import graykite.speech.Script;
 import graykite.speech.SimulatedVoice;
+import graykite.speech.TimedWord;
 import graykite.speech.Timing;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.SplittableRandom;
 import java.util.TreeMap;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
- * Phone-boundary error on voices that print their own phone times: the folder that bench/make-voices.sh fills with flite,
- * and kevin16 of FreeTTS, spoken here.
+ * Phone-boundary error on voices that print their own phone times: a folder that bench/make-voices.sh fills, and kevin16 of
+ * FreeTTS, spoken here. Each voice is read with the boundary network that was trained without its speaker, where
+ * {@link BoundaryTraining} left one, and otherwise with the shipped one; the first lines say which.
  */
 final class Accuracy {
+    private static final Path NETWORKS = Path.of("bench/target/boundaries");
+
     private Accuracy() {}
 
-    static void print(Path folder) throws IOException {
+    /** @param condition clean, pink, babble, room or narrow */
+    static void print(Path folder, String condition) throws IOException {
         long start = System.nanoTime();
-        Reader reader = Reader.shipped();
+        Reader shipped = Reader.shipped();
         System.out.printf("Loading: %.2f s%n", (System.nanoTime() - start) / 1e9);
+        List<SpokenSentence> sentences = new ArrayList<>(SpokenSentence.in(folder));
+        Function<String, Reader> readers = readers(shipped, sentences);
+        BiFunction<String, Sound, Sound> spoil = spoiler(condition, sentences);
         Map<String, ReadingError> byVoice = new TreeMap<>();
         double seconds = 0;
         long reading = 0;
-        List<Path> scripts;
-        try (var files = Files.list(folder)) {
-            scripts =
-                    files.filter(f -> f.toString().endsWith(".psdur")).sorted().toList();
-        }
-        for (Path durations : scripts) {
-            String stem = durations.getFileName().toString().replace(".psdur", "");
-            Script script = Script.of(Files.readString(folder.resolve(stem + ".txt")));
-            Sound sound = SoundReader.read(folder.resolve(stem + ".wav"), Progress.none());
+        for (SpokenSentence sentence : sentences) {
+            Script script = Script.of(sentence.text());
+            Reader reader = readers.apply(sentence.voice());
+            Sound sound = spoil.apply(sentence.name(), sentence.sound());
             long before = System.nanoTime();
             Timing timing = reader.read(sound, script, Progress.none());
             reading += System.nanoTime() - before;
             seconds += sound.duration();
-            check(script, timing, stem);
-            add(byVoice, stem.split("-")[0], ReadingError.between(timing, printed(durations)));
-            if (stem.startsWith("slt-")) {
+            check(script, timing, sentence.name());
+            byVoice.merge(sentence.voice(), ReadingError.between(timing, sentence.phones()), ReadingError::and);
+            if (sentence.voice().equals("slt")) {
                 SimulatedVoice.Speech speech = SimulatedVoice.speak(script.spokenText());
-                Timing kevin = reader.read(speech.sound(), script, Progress.none());
-                check(script, kevin, "kevin16 " + stem);
-                add(byVoice, "kevin16", ReadingError.between(kevin, speech.phones()));
+                Sound kevin = spoil.apply("kevin16" + sentence.name(), speech.sound());
+                Timing read = readers.apply("kevin16").read(kevin, script, Progress.none());
+                byVoice.merge("kevin16", ReadingError.between(read, speech.phones()), ReadingError::and);
             }
         }
         byVoice.forEach((voice, error) -> System.out.printf("%-8s %s%n", voice, error));
@@ -59,25 +68,65 @@ final class Accuracy {
         System.out.printf("Speed: %.0f times real time over %.0f s of speech%n", seconds / (reading / 1e9), seconds);
     }
 
-    private static void add(Map<String, ReadingError> byVoice, String voice, ReadingError error) {
-        byVoice.merge(voice, error, ReadingError::and);
+    private static Function<String, Reader> readers(Reader shipped, List<SpokenSentence> sentences) {
+        Map<String, Reader> bySpeaker = new TreeMap<>();
+        List<String> voices = new ArrayList<>(
+                sentences.stream().map(SpokenSentence::voice).distinct().toList());
+        voices.add("kevin16");
+        for (String voice : voices) {
+            bySpeaker.computeIfAbsent(BoundaryTraining.speaker(voice), speaker -> heldOut(shipped, speaker));
+        }
+        return voice -> bySpeaker.get(BoundaryTraining.speaker(voice));
+    }
+
+    private static Reader heldOut(Reader shipped, String speaker) {
+        Path file = BoundaryTraining.without(NETWORKS, speaker);
+        if (!Files.exists(file)) {
+            System.out.println(speaker + ": shipped network, no network without this speaker in " + NETWORKS);
+            return shipped;
+        }
+        System.out.println(speaker + ": network trained without this speaker");
+        try (InputStream in = Files.newInputStream(file)) {
+            return shipped.with(BoundaryNetwork.read(in));
+        } catch (IOException failure) {
+            throw new UncheckedIOException(failure);
+        }
+    }
+
+    private static BiFunction<String, Sound, Sound> spoiler(String condition, List<SpokenSentence> sentences) {
+        List<float[]> crowd = sentences.stream()
+                .filter(s -> condition.equals("babble") && s.name().endsWith("7"))
+                .map(s -> s.sound().mixedAt(16_000).mixed())
+                .collect(Collectors.toList());
+        return (name, sound) -> {
+            Sound plain = sound.mixedAt(16_000);
+            SplittableRandom random = new SplittableRandom(name.hashCode());
+            return switch (condition) {
+                case "clean" -> sound;
+                case "pink" -> Conditions.noisy(plain, Conditions.pink(plain.length(), random), 15);
+                case "babble" ->
+                    Conditions.noisy(plain, Conditions.babble(some(crowd, random), plain.length(), random), 15);
+                case "room" -> Conditions.room(plain, 0.4, random);
+                case "narrow" -> Conditions.narrow(plain);
+                default -> throw new IllegalArgumentException("Conditions: clean, pink, babble, room, narrow.");
+            };
+        };
+    }
+
+    private static List<float[]> some(List<float[]> crowd, SplittableRandom random) {
+        List<float[]> voices = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            voices.add(crowd.get(random.nextInt(crowd.size())));
+        }
+        return voices;
     }
 
     private static void check(Script script, Timing timing, String name) {
-        if (script.words().size() != timing.words().size()) {
-            throw new IllegalStateException(name + " lost a word.");
+        if (!timing.missing().isEmpty()
+                || script.words().size() != timing.words().size()) {
+            System.out.println(name + ": missing "
+                    + timing.missing().stream().map(MissingWord::text).toList() + ", heard "
+                    + timing.words().stream().map(TimedWord::text).collect(Collectors.joining(" ")));
         }
-    }
-
-    private static List<SimulatedVoice.Said> printed(Path durations) throws IOException {
-        List<SimulatedVoice.Said> said = new ArrayList<>();
-        double start = 0;
-        for (String part : Files.readString(durations).strip().split("\\s+")) {
-            String[] pair = part.split(":");
-            double end = Double.parseDouble(pair[1]);
-            said.add(new SimulatedVoice.Said(Phone.parse(pair[0]).orElse(Phone.SIL), start, end));
-            start = end;
-        }
-        return said;
     }
 }

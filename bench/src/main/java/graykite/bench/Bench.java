@@ -11,11 +11,20 @@ public final class Bench {
 
     /** @param arguments a part of a benchmark's name, nothing for all, or "accuracy FOLDER" */
     public static void main(String[] arguments) throws Exception {
-        if (arguments.length > 0 && arguments[0].equals("accuracy")) {
-            Accuracy.print(Path.of(arguments.length > 1 ? arguments[1] : "bench/target/voices"));
-            return;
+        String what = arguments.length > 0 ? arguments[0] : "";
+        Path voices = Path.of(arguments.length > 1 ? arguments[1] : "bench/target/voices");
+        switch (what) {
+            case "accuracy" -> Accuracy.print(voices, arguments.length > 2 ? arguments[2] : "clean");
+            case "inexact" ->
+                InexactScripts.print(voices, 0.2, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
+            case "languages" ->
+                Languages.print(Path.of(arguments.length > 1 ? arguments[1] : "bench/target/languages"));
+            case "letters" -> Letters.print(arguments.length > 1 ? Integer.parseInt(arguments[1]) : 5000);
+            case "train-boundaries" ->
+                BoundaryTraining.run(Path.of("bench/target/training"), Path.of("bench/target/boundaries"));
+            case "phone-pairs" -> PhonePairs.write(Path.of("core/src/main/resources/graykite/speech/phone-pairs.txt"));
+            default -> runJmh(what.isEmpty() ? ".*" : what);
         }
-        runJmh(arguments.length > 0 ? arguments[0] : ".*");
     }
 
     private static void runJmh(String pattern) throws RunnerException {

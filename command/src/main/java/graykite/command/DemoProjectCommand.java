@@ -8,6 +8,7 @@ import graykite.mouth.MouthWork;
 import graykite.project.Project;
 import graykite.project.Shot;
 import graykite.project.SoundFile;
+import graykite.project.Voice;
 import graykite.speech.Reader;
 import graykite.speech.Script;
 import graykite.speech.Timing;
@@ -63,12 +64,14 @@ final class DemoProjectCommand implements Callable<Integer> {
                                     .replaceAll("[,.!?]+$", ""),
                     speaker,
                     Optional.of(new SoundFile(sound.getFileName().toString(), Files.readAllBytes(sound))),
+                    Voice.PLAIN,
                     script,
                     Optional.of(timing),
                     MouthWork.STANDARD,
                     new Shot.Acting(number, List.of(), List.of())));
         }
-        ProjectFiles.save(new Project("The night ferry", Project.OUR_CAST, FrameRate.THIRTY, shots), out);
+        ProjectFiles.save(
+                new Project("The night ferry", Project.OUR_CAST, FrameRate.THIRTY, shots, java.util.Map.of()), out);
         System.out.println(shots.size() + " lines in " + out);
         return 0;
     }

@@ -2,12 +2,22 @@ package graykite.command;
 
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.format.DictionaryFiles;
 import graykite.format.ScriptFiles;
 import graykite.media.SoundReader;
+import graykite.project.Voice;
 import graykite.sound.Sound;
 import graykite.sound.SoundHealth;
+import graykite.speech.Doubt;
+import graykite.speech.Language;
+import graykite.speech.Pronouncer;
+import graykite.speech.Pronunciation;
+import graykite.speech.Reader;
 import graykite.speech.Script;
+import graykite.speech.Timing;
 import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -26,13 +36,81 @@ final class LineInput {
     @Option(names = "--text", paramLabel = "WORDS", description = "The words themselves.")
     String text;
 
+    @Option(
+            names = "--by-sound",
+            description = "Read by the sound alone, without words: for any language, good enough for a mouth.")
+    boolean bySound;
+
+    @Option(
+            names = "--dictionary",
+            paramLabel = "FILE",
+            description = "More words and how they are said: the format of the CMU dictionary, in ARPABET or IPA.")
+    Path dictionary;
+
+    @Option(
+            names = "--language",
+            paramLabel = "NAME",
+            description = "en, es, it, de or fr (default: en).",
+            defaultValue = "en")
+    String language;
+
+    @Option(names = "--gain", paramLabel = "DB", description = "Louder or softer, -40 to 40 dB (default: 0).")
+    double gain;
+
+    @Option(names = "--channel", paramLabel = "N", description = "The channel that is heard, from 1; all without it.")
+    Integer channel;
+
+    /** What is heard of the recording; warnings about it go to the error output. */
     Sound sound() {
-        Sound sound = SoundReader.read(audio, Progress.none());
+        Voice voice = new Voice(gain, 0, Optional.ofNullable(channel).map(c -> c - 1), spoken(language));
+        Sound recording = SoundReader.read(audio, Progress.none());
+        if (channel != null && channel > recording.channelCount()) {
+            throw BadInput.inFile(
+                    audio, "has " + recording.channelCount() + " channels, so there is no channel " + channel + ".");
+        }
+        Sound sound = voice.of(recording);
         SoundHealth.warnings(sound)
                 .forEach(warning -> System.err.println("kite: " + audio.getFileName() + ": " + warning));
         return sound;
     }
 
+    /** Reads the recording as asked, and says on the error output what should be looked at. */
+    Timing timing(Sound sound) {
+        if (bySound) {
+            return Reader.shipped().listen(sound, Progress.none());
+        }
+        Script words = words();
+        Map<String, Pronunciation> own = dictionary == null ? Map.of() : DictionaryFiles.open(dictionary);
+        Reader reader = Reader.of(Pronouncer.of(spoken(language)));
+        Timing timing = reader.read(sound, words, own, Progress.none());
+        report(timing, audio.getFileName().toString());
+        return timing;
+    }
+
+    /** The language of a name. */
+    static Language spoken(String name) {
+        return Language.parse(name)
+                .orElseThrow(() ->
+                        new IllegalArgumentException("--language is en, es, it, de or fr, not \"" + name + "\"."));
+    }
+
+    /** Says what of a reading should be looked at, a line each. */
+    static void report(Timing timing, String name) {
+        Doubt.stranger(timing).ifPresent(text -> System.err.println("kite: " + name + ": " + text));
+        for (Doubt doubt : Doubt.of(timing)) {
+            System.err.println("kite: " + name + ": \"" + doubt.text() + "\" " + place(doubt, timing) + ": "
+                    + doubt.reason().title() + ".");
+        }
+    }
+
+    private static String place(Doubt doubt, Timing timing) {
+        double time = doubt.word() < timing.words().size()
+                ? timing.words().get(doubt.word()).start()
+                : timing.duration();
+        return String.format(Locale.ROOT, "at %.2f s", time);
+    }
+
+    /** The words of the line. */
     Script words() {
         if (text != null) {
             return Script.of(text);

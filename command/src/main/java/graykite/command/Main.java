@@ -13,7 +13,13 @@ import picocli.CommandLine.ScopeType;
         description = "Gray Kite makes characters speak: from a recorded line to finished facial animation.",
         mixinStandardHelpOptions = true,
         version = "Gray Kite 0.1.0",
-        subcommands = {TimeCommand.class, SpeakCommand.class, CastCommand.class, DemoProjectCommand.class},
+        subcommands = {
+            TimeCommand.class,
+            ReadCommand.class,
+            SpeakCommand.class,
+            CastCommand.class,
+            DemoProjectCommand.class
+        },
         footer = {
             "",
             "Started by the launcher alone: demo (the window with the demo), studio [PROJECT],",

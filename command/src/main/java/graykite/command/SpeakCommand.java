@@ -9,12 +9,11 @@ import graykite.mouth.MouthSettings;
 import graykite.performance.Line;
 import graykite.performance.Performance;
 import graykite.picture.Camera;
+import graykite.project.Voice;
 import graykite.rig.Character;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
 import graykite.speech.Phone;
-import graykite.speech.Reader;
-import graykite.speech.Script;
 import graykite.speech.Timing;
 import graykite.time.FrameRate;
 import java.nio.file.Path;
@@ -62,6 +61,13 @@ final class SpeakCommand implements Callable<Integer> {
     private String view;
 
     @Option(
+            names = "--start-frame",
+            paramLabel = "N",
+            description = "Number of the first frame in tables and pictures (default: 0).",
+            defaultValue = "0")
+    private long startFrame;
+
+    @Option(
             names = {"-o", "--out"},
             required = true,
             paramLabel = "OUT",
@@ -74,12 +80,11 @@ final class SpeakCommand implements Callable<Integer> {
         FrameRate rate = FrameRate.parse(fps);
         MouthSettings settings = mouth.settings(rate);
         Optional<ChartFiles.Saved> chart = mouth.chart();
-        Delivery.View how = new Delivery.View(camera(), checkedSize());
-        Script script = line.words();
+        Delivery.View how = new Delivery.View(camera(), checkedSize(), checkedStart());
         Sound sound = line.sound();
         CompletableFuture<Character> figure = CompletableFuture.supplyAsync(
                 () -> CastCommand.opened(character, Optional.empty()).character());
-        Timing timing = Reader.shipped().read(sound, script, Progress.none());
+        Timing timing = line.timing(sound);
         Character speaker = chart.map(c -> c.posesOn(join(figure))).orElseGet(() -> join(figure));
         FittedChart fitted =
                 FittedChart.of(speaker, chart.map(ChartFiles.Saved::chart).orElseGet(MouthChart::standard));
@@ -131,5 +136,12 @@ final class SpeakCommand implements Callable<Integer> {
                 throw new IllegalArgumentException(
                         "--view is front, three-quarter, profile or mouth, not \"" + view + "\".");
         };
+    }
+
+    private long checkedStart() {
+        if (startFrame < 0 || startFrame > Voice.LATEST_START) {
+            throw new IllegalArgumentException("--start-frame is 0 or more, not " + startFrame + ".");
+        }
+        return startFrame;
     }
 }

@@ -1,11 +1,7 @@
 package graykite.command;
 
 import graykite.base.AtomicFiles;
-import graykite.base.Progress;
 import graykite.format.TimingFiles;
-import graykite.sound.Sound;
-import graykite.speech.Reader;
-import graykite.speech.Script;
 import graykite.speech.Timing;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
@@ -32,24 +28,20 @@ final class TimeCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         TimingFiles.Kind kind = TimingFiles.Kind.ofName(out.getFileName().toString());
-        TimingFiles.Level rows =
-                switch (level) {
-                    case "words" -> TimingFiles.Level.WORDS;
-                    case "phones" -> TimingFiles.Level.PHONES;
-                    default -> throw new IllegalArgumentException("--level is words or phones, not \"" + level + "\".");
-                };
-        Script script = line.words();
-        Sound sound = line.sound();
-        Timing timing = Reader.shipped().read(sound, script, Progress.none());
+        TimingFiles.Level rows = level(level);
+        Timing timing = line.timing(line.sound());
         String name = line.audio.getFileName().toString().replaceFirst("\\.[^.]*$", "");
         AtomicFiles.write(out, stream -> TimingFiles.write(timing, kind, rows, name, stream));
         System.out.println(timing.words().size() + " words read in " + out.getFileName());
-        timing.words().stream()
-                .filter(w -> w.guessed())
-                .map(w -> w.text())
-                .distinct()
-                .forEach(w ->
-                        System.err.println("kite: \"" + w + "\" is not in the dictionary; its sounds are guessed."));
         return 0;
+    }
+
+    /** words or phones. */
+    static TimingFiles.Level level(String name) {
+        return switch (name) {
+            case "words" -> TimingFiles.Level.WORDS;
+            case "phones" -> TimingFiles.Level.PHONES;
+            default -> throw new IllegalArgumentException("--level is words or phones, not \"" + name + "\".");
+        };
     }
 }

@@ -35,6 +35,20 @@ public interface Progress {
         };
     }
 
+    /** A progress that can be cancelled but reports nothing: for work that is a part among many. */
+    default Progress quiet() {
+        Progress whole = this;
+        return new Progress() {
+            @Override
+            public void at(double fraction) {}
+
+            @Override
+            public boolean cancelled() {
+                return whole.cancelled();
+            }
+        };
+    }
+
     /** For callers who neither watch nor cancel. */
     static Progress none() {
         return to(fraction -> {});

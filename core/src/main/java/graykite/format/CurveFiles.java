@@ -41,6 +41,7 @@ public final class CurveFiles {
         json.writeNumberField("numerator", table.rate().numerator());
         json.writeNumberField("denominator", table.rate().denominator());
         json.writeEndObject();
+        json.writeNumberField("firstFrame", table.firstFrame());
         json.writeArrayFieldStart("channels");
         for (String channel : table.channels()) {
             json.writeString(channel);

@@ -11,16 +11,27 @@ import java.util.List;
  * A performance at the frames of a rate: what is delivered.
  *
  * @param rate frames a second
+ * @param firstFrame number of the first row's frame
  * @param channels names, in order
  * @param rows one array of values a frame, in the order of the channels
  */
-public record FrameTable(FrameRate rate, List<String> channels, List<double[]> rows) {
+public record FrameTable(FrameRate rate, long firstFrame, List<String> channels, List<double[]> rows) {
     /** Six hours at 60 frames a second; more is a mistake. */
     private static final long MOST_FRAMES = 1_296_000;
 
     public FrameTable {
         channels = List.copyOf(channels);
         rows = List.copyOf(rows);
+    }
+
+    /** A table that starts with frame 0. */
+    public FrameTable(FrameRate rate, List<String> channels, List<double[]> rows) {
+        this(rate, 0, channels, rows);
+    }
+
+    /** The same with another number for its first frame. */
+    public FrameTable from(long frame) {
+        return new FrameTable(rate, frame, channels, rows);
     }
 
     /** Samples a performance from its start to its end; the last frame covers the end. */
@@ -40,7 +51,8 @@ public record FrameTable(FrameRate rate, List<String> channels, List<double[]> r
         return frames;
     }
 
+    /** Seconds of a row, counted from frame 0. */
     public double timeOf(int row) {
-        return rate.secondsAt(row);
+        return rate.secondsAt(firstFrame + row);
     }
 }

@@ -12,6 +12,8 @@ import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.Shot;
 import graykite.rig.CharacterStore;
+import graykite.speech.Phone;
+import graykite.speech.Pronunciation;
 import graykite.time.FrameRate;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -41,7 +43,7 @@ public final class ProjectFiles {
     public static final String THUMBNAIL = "thumbnail.png";
 
     private static final String DOCUMENT = "project.json";
-    private static final int VERSION = 3;
+    private static final int VERSION = 4;
     private static final int LARGEST_DOCUMENT = 128 << 20;
     private static final int LARGEST_SOUND = 1 << 30;
     private static final int MOST_ENTRIES = 20_000;
@@ -165,7 +167,12 @@ public final class ProjectFiles {
             FrameRate rate = new FrameRate(
                     json.path("rate").path("numerator").asInt(30),
                     json.path("rate").path("denominator").asInt(1));
-            return new Project(json.path("title").asText("Untitled"), cast(json, entries, name), rate, shots);
+            return new Project(
+                    json.path("title").asText("Untitled"),
+                    cast(json, entries, name),
+                    rate,
+                    shots,
+                    dictionary(json, name));
         } catch (IllegalArgumentException broken) {
             throw new BadInput(name + ": " + broken.getMessage(), broken);
         }
@@ -181,6 +188,21 @@ public final class ProjectFiles {
             cast.add(CastJson.read(member, entries, name + ", character " + (cast.size() + 1)));
         }
         return cast;
+    }
+
+    private static Map<String, Pronunciation> dictionary(JsonNode json, String name) {
+        Map<String, Pronunciation> words = new HashMap<>();
+        json.path("dictionary").properties().forEach(word -> {
+            List<Phone> phones = new ArrayList<>();
+            for (String phone : word.getValue().asText().strip().split("\\s+")) {
+                phones.add(Phone.parse(phone)
+                        .filter(p -> p != Phone.SIL)
+                        .orElseThrow(() -> new BadInput(name + ", dictionary: \"" + phone + "\" in \"" + word.getKey()
+                                + "\" is no phone. Remove the word.")));
+            }
+            words.put(word.getKey(), new Pronunciation(phones));
+        });
+        return words;
     }
 
     private static int lineOf(JsonProcessingException broken) {
@@ -204,6 +226,13 @@ public final class ProjectFiles {
         json.writeNumberField("numerator", project.rate().numerator());
         json.writeNumberField("denominator", project.rate().denominator());
         json.writeEndObject();
+        if (!project.dictionary().isEmpty()) {
+            json.writeObjectFieldStart("dictionary");
+            for (Map.Entry<String, Pronunciation> word : new java.util.TreeMap<>(project.dictionary()).entrySet()) {
+                json.writeStringField(word.getKey(), word.getValue().toString());
+            }
+            json.writeEndObject();
+        }
         json.writeArrayFieldStart("shots");
         for (Shot shot : project.shots()) {
             ShotJson.write(shot, json);

@@ -10,6 +10,8 @@ import graykite.project.Companion;
 import graykite.project.Project;
 import graykite.project.Shot;
 import graykite.project.SoundFile;
+import graykite.project.Voice;
+import graykite.speech.Language;
 import graykite.speech.Timing;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -44,6 +46,7 @@ final class ShotJson {
                     json.path("title").asText(""),
                     json.path("speaker").asText("").toLowerCase(Locale.ROOT),
                     sound,
+                    voice(json.path("voice")),
                     json.path("script").asText(""),
                     timing,
                     MouthJson.read(json.path("mouth")),
@@ -51,6 +54,14 @@ final class ShotJson {
         } catch (IllegalArgumentException broken) {
             throw new BadInput(place + ": " + broken.getMessage(), broken);
         }
+    }
+
+    private static Voice voice(JsonNode json) {
+        return new Voice(
+                json.path("gain").asDouble(0),
+                json.path("startFrame").asLong(0),
+                json.hasNonNull("channel") ? Optional.of(json.path("channel").asInt()) : Optional.empty(),
+                Language.parse(json.path("language").asText("en")).orElse(Language.ENGLISH));
     }
 
     private static List<PoseKey> keys(JsonNode json) {
@@ -87,6 +98,16 @@ final class ShotJson {
             json.writeObjectFieldStart("sound");
             json.writeStringField("name", shot.sound().get().name());
             json.writeStringField("entry", entryName(shot));
+            json.writeEndObject();
+        }
+        if (!shot.voice().equals(Voice.PLAIN)) {
+            json.writeObjectFieldStart("voice");
+            json.writeNumberField("gain", shot.voice().gain());
+            json.writeNumberField("startFrame", shot.voice().startFrame());
+            json.writeStringField("language", shot.voice().language().code());
+            if (shot.voice().channel().isPresent()) {
+                json.writeNumberField("channel", shot.voice().channel().get());
+            }
             json.writeEndObject();
         }
         ObjectNode mouth = MAPPER.createObjectNode();

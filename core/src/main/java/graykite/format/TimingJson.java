@@ -3,10 +3,12 @@ package graykite.format;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.databind.JsonNode;
 import graykite.base.BadInput;
+import graykite.speech.MissingWord;
 import graykite.speech.Phone;
 import graykite.speech.TimedPhone;
 import graykite.speech.TimedWord;
 import graykite.speech.Timing;
+import graykite.speech.WordSource;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,6 +28,9 @@ public final class TimingJson {
             json.writeNumberField("start", rounded(word.start()));
             json.writeNumberField("end", rounded(word.end()));
             json.writeBooleanField("guessed", word.guessed());
+            if (word.source() == WordSource.SOUND) {
+                json.writeBooleanField("unscripted", true);
+            }
             json.writeNumberField("fit", Math.round(word.fit() * 1000) / 1000.0);
             json.writeArrayFieldStart("phones");
             for (TimedPhone phone : word.phones()) {
@@ -42,6 +47,17 @@ public final class TimingJson {
             json.writeEndObject();
         }
         json.writeEndArray();
+        if (!timing.missing().isEmpty()) {
+            json.writeArrayFieldStart("missing");
+            for (MissingWord word : timing.missing()) {
+                json.writeStartObject();
+                json.writeStringField("text", word.text());
+                json.writeStringField("mark", word.mark());
+                json.writeNumberField("before", word.before());
+                json.writeEndObject();
+            }
+            json.writeEndArray();
+        }
         json.writeEndObject();
     }
 
@@ -69,16 +85,30 @@ public final class TimingJson {
                         word.path("text").asText(),
                         word.path("mark").asText(""),
                         phones,
-                        word.path("guessed").asBoolean(false),
+                        source(word),
                         word.path("fit").asDouble(1)));
             }
-            return new Timing(words, json.path("duration").asDouble(-1));
+            List<MissingWord> missing = new ArrayList<>();
+            for (JsonNode word : json.path("missing")) {
+                missing.add(new MissingWord(
+                        word.path("text").asText(),
+                        word.path("mark").asText(""),
+                        word.path("before").asInt(-1)));
+            }
+            return new Timing(words, missing, json.path("duration").asDouble(-1));
         } catch (IllegalArgumentException broken) {
             throw new BadInput(
                     place + ": word " + (words.size() + 1) + " of the reading is damaged (" + broken.getMessage()
                             + "). Read the line again.",
                     broken);
         }
+    }
+
+    private static WordSource source(JsonNode word) {
+        if (word.path("unscripted").asBoolean(false)) {
+            return WordSource.SOUND;
+        }
+        return word.path("guessed").asBoolean(false) ? WordSource.LETTERS : WordSource.DICTIONARY;
     }
 
     private static double rounded(double seconds) {

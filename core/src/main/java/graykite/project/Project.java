@@ -2,9 +2,13 @@ package graykite.project;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.speech.Pronunciation;
 import graykite.time.FrameRate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -15,8 +19,10 @@ import java.util.UUID;
  * @param cast who may speak; never empty, the first speaks where nobody is named
  * @param rate frames a second of display and delivery
  * @param shots the lines, in order
+ * @param dictionary how words are said in this project, by plain word in lower case
  */
-public record Project(String title, List<Member> cast, FrameRate rate, List<Shot> shots) {
+public record Project(
+        String title, List<Member> cast, FrameRate rate, List<Shot> shots, Map<String, Pronunciation> dictionary) {
     /** The cast that ships with Gray Kite. */
     public static final List<Member> OUR_CAST = List.of(
             Member.shipped("odile", "Odile Marsh"),
@@ -26,6 +32,7 @@ public record Project(String title, List<Member> cast, FrameRate rate, List<Shot
     public Project {
         cast = List.copyOf(cast);
         shots = List.copyOf(shots);
+        dictionary = Map.copyOf(dictionary);
         requireThat(!cast.isEmpty(), "A project has a cast.");
         requireThat(
                 cast.size() == cast.stream().map(Member::id).distinct().count(),
@@ -34,7 +41,7 @@ public record Project(String title, List<Member> cast, FrameRate rate, List<Shot
     }
 
     public static Project empty() {
-        return new Project("Untitled", OUR_CAST, FrameRate.THIRTY, List.of());
+        return new Project("Untitled", OUR_CAST, FrameRate.THIRTY, List.of(), Map.of());
     }
 
     /** An id that no shot has. */
@@ -61,11 +68,11 @@ public record Project(String title, List<Member> cast, FrameRate rate, List<Shot
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(shot.id())) {
                 changed.set(i, shot);
-                return new Project(title, cast, rate, changed);
+                return new Project(title, cast, rate, changed, dictionary);
             }
         }
         changed.add(shot);
-        return new Project(title, cast, rate, changed);
+        return new Project(title, cast, rate, changed, dictionary);
     }
 
     public Project without(String id) {
@@ -73,7 +80,8 @@ public record Project(String title, List<Member> cast, FrameRate rate, List<Shot
                 title,
                 cast,
                 rate,
-                shots.stream().filter(s -> !s.id().equals(id)).toList());
+                shots.stream().filter(s -> !s.id().equals(id)).toList(),
+                dictionary);
     }
 
     /** The project with a member of the cast replaced by another of the same id, or added at the end. */
@@ -82,11 +90,11 @@ public record Project(String title, List<Member> cast, FrameRate rate, List<Shot
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(member.id())) {
                 changed.set(i, member);
-                return new Project(title, changed, rate, shots);
+                return new Project(title, changed, rate, shots, dictionary);
             }
         }
         changed.add(member);
-        return new Project(title, changed, rate, shots);
+        return new Project(title, changed, rate, shots, dictionary);
     }
 
     /** The project without a character; its lines are spoken by the first of the cast, and it leaves every stage. */
@@ -100,14 +108,34 @@ public record Project(String title, List<Member> cast, FrameRate rate, List<Shot
                                 .withCompany(s.company().stream()
                                         .filter(c -> !c.member().equals(id))
                                         .toList()))
-                        .toList());
+                        .toList(),
+                dictionary);
     }
 
     public Project withTitle(String newTitle) {
-        return new Project(newTitle, cast, rate, shots);
+        return new Project(newTitle, cast, rate, shots, dictionary);
     }
 
     public Project withRate(FrameRate newRate) {
-        return new Project(title, cast, newRate, shots);
+        return new Project(title, cast, newRate, shots, dictionary);
+    }
+
+    /** With a word said in a way of its own in every line. */
+    public Project withWord(String plainWord, Pronunciation said) {
+        Map<String, Pronunciation> changed = new HashMap<>(dictionary);
+        changed.put(plainWord.toLowerCase(Locale.ROOT), said);
+        return new Project(title, cast, rate, shots, changed);
+    }
+
+    /** With a word said as the dictionary has it again. */
+    public Project withoutWord(String plainWord) {
+        Map<String, Pronunciation> changed = new HashMap<>(dictionary);
+        changed.remove(plainWord.toLowerCase(Locale.ROOT));
+        return new Project(title, cast, rate, shots, changed);
+    }
+
+    /** With another list of words and how they are said. */
+    public Project withDictionary(Map<String, Pronunciation> words) {
+        return new Project(title, cast, rate, shots, words);
     }
 }

@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param title what people call it
  * @param speaker id of the member of the cast who says it; empty for the first of the cast
  * @param sound the recording, once there is one
+ * @param voice how the recording is used
  * @param script what is said
  * @param timing the reading, once there is one
  * @param mouth everything that was decided about the mouth; it hangs on words, so it outlives readings and recordings
@@ -26,6 +27,7 @@ public record Shot(
         String title,
         String speaker,
         Optional<SoundFile> sound,
+        Voice voice,
         String script,
         Optional<Timing> timing,
         MouthWork mouth,
@@ -54,7 +56,8 @@ public record Shot(
     }
 
     public static Shot empty(String id, String title) {
-        return new Shot(id, title, "", Optional.empty(), "", Optional.empty(), MouthWork.STANDARD, Acting.NONE);
+        return new Shot(
+                id, title, "", Optional.empty(), Voice.PLAIN, "", Optional.empty(), MouthWork.STANDARD, Acting.NONE);
     }
 
     public long seed() {
@@ -70,28 +73,37 @@ public record Shot(
     }
 
     public Shot withTitle(String newTitle) {
-        return new Shot(id, newTitle, speaker, sound, script, timing, mouth, acting);
+        return new Shot(id, newTitle, speaker, sound, voice, script, timing, mouth, acting);
     }
 
     public Shot withSpeaker(String member) {
-        return new Shot(id, title, member, sound, script, timing, mouth, acting);
+        return new Shot(id, title, member, sound, voice, script, timing, mouth, acting);
     }
 
     /** With another recording; a reading of the old one no longer holds. */
     public Shot withSound(SoundFile newSound) {
-        return new Shot(id, title, speaker, Optional.of(newSound), script, Optional.empty(), mouth, acting);
+        return new Shot(id, title, speaker, Optional.of(newSound), voice, script, Optional.empty(), mouth, acting);
+    }
+
+    public Shot withVoice(Voice newVoice) {
+        return new Shot(id, title, speaker, sound, newVoice, script, timing, mouth, acting);
+    }
+
+    /** Without a reading. */
+    public Shot unread() {
+        return new Shot(id, title, speaker, sound, voice, script, Optional.empty(), mouth, acting);
     }
 
     public Shot withScript(String newScript) {
-        return new Shot(id, title, speaker, sound, newScript, timing, mouth, acting);
+        return new Shot(id, title, speaker, sound, voice, newScript, timing, mouth, acting);
     }
 
     public Shot withTiming(Timing newTiming) {
-        return new Shot(id, title, speaker, sound, script, Optional.of(newTiming), mouth, acting);
+        return new Shot(id, title, speaker, sound, voice, script, Optional.of(newTiming), mouth, acting);
     }
 
     public Shot withMouth(MouthWork work) {
-        return new Shot(id, title, speaker, sound, script, timing, work, acting);
+        return new Shot(id, title, speaker, sound, voice, script, timing, work, acting);
     }
 
     public Shot withSeed(long newSeed) {
@@ -107,6 +119,6 @@ public record Shot(
     }
 
     private Shot withActing(Acting newActing) {
-        return new Shot(id, title, speaker, sound, script, timing, mouth, newActing);
+        return new Shot(id, title, speaker, sound, voice, script, timing, mouth, newActing);
     }
 }

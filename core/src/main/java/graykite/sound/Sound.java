@@ -130,6 +130,17 @@ public final class Sound {
         return new Sound(pieces, rate);
     }
 
+    /** Every sample times a factor, held within full scale. */
+    public Sound louder(double factor) {
+        float[][] scaled = new float[channels.length][length()];
+        for (int c = 0; c < channels.length; c++) {
+            for (int i = 0; i < scaled[c].length; i++) {
+                scaled[c][i] = Math.clamp((float) (channels[c][i] * factor), -1, 1);
+            }
+        }
+        return new Sound(scaled, rate);
+    }
+
     /** The highest absolute sample of all channels. */
     public float peak() {
         float peak = 0;

@@ -12,34 +12,57 @@ import java.util.Optional;
  * reaches the end. Memory grows with the number of phones, not with the length of the recording.
  */
 final class Aligner {
-    /** A phone or pause that was heard from a frame up to, not including, another. */
-    record Heard(int word, int variant, int index, Phone phone, int startFrame, int endFrame, double score) {}
+    private static final double[] BEAMS = {90, 200, 600, 2000, Double.POSITIVE_INFINITY};
+    /** Analysis frames a step: the model was trained with steps of 10 ms. */
+    static final int STEP = 2;
 
-    private static final double[] BEAMS = {120, 250, 600, 2000, Double.POSITIVE_INFINITY};
-    private static final float STAY = (float) Math.log(0.8);
-    private static final float MOVE = (float) Math.log(0.2);
+    private static final float STAY = (float) Math.log(0.65);
+    private static final float MOVE = (float) Math.log(0.32);
+    /** Short sounds of fast speech pass over a state. */
+    private static final float SKIP = (float) Math.log(0.03);
+
     private static final float NEVER = Float.NEGATIVE_INFINITY;
+
+    /**
+     * @param words what is heard of the words, from the first frame to the last without gaps
+     * @param phones what is heard when no words are known; empty when the search was strict
+     * @param ceiling by frame, the logarithmic likelihood of the best explanation of all frames up to it
+     */
+    record Found(List<HeardPhone> words, List<HeardPhone> phones, double[] ceiling) {}
 
     /** How a path came to be in a node. */
     private record Trace(int node, int frame, float score, Trace before) {}
 
-    private final SpeechModel model;
+    /**
+     * What a frame of unscripted sound costs against the best that phones without words can explain, and what it costs to
+     * begin one and to pass over a word. Chosen so that exact scripts lose no word and wrong words give way (bench:
+     * InexactScripts).
+     */
+    private static final float UNSCRIPTED_FRAME = 2;
 
-    Aligner(SpeechModel model) {
+    private static final float UNSCRIPTED_START = -10;
+    private static final float WORD_MISSING = -8;
+
+    private final SpeechModel model;
+    private final PhoneGrammar grammar;
+
+    Aligner(SpeechModel model, PhoneGrammar grammar) {
         this.model = model;
+        this.grammar = grammar;
     }
 
     /**
      * Aligns all words.
      *
-     * @return what is heard from the first frame to the last without gaps; empty when the sound is too short for the
-     *     words
+     * @param pins times that are given
+     * @param strict true when every word is taken as said and nothing else
+     * @return empty when the sound is too short for the words, or the pins leave them no room
      */
-    Optional<List<Heard>> align(Features features, List<WordChoice> words, Progress progress) {
-        AlignmentGraph graph = new AlignmentGraph(model, words);
+    Optional<Found> align(Features features, List<WordChoice> words, Pins pins, boolean strict, Progress progress) {
+        AlignmentGraph graph = new AlignmentGraph(model, words, strict);
         for (int attempt = 0; attempt < BEAMS.length; attempt++) {
-            Search search = new Search(graph, features, BEAMS[attempt]);
-            Optional<List<Heard>> found = search.run(progress);
+            Search search = new Search(graph, features, pins, BEAMS[attempt]);
+            Optional<Found> found = search.run(progress);
             if (found.isPresent()) {
                 return found;
             }
@@ -51,7 +74,11 @@ final class Aligner {
         private final List<AlignmentGraph.Node> nodes;
         private final AlignmentGraph graph;
         private final Features features;
+        private final Pins pins;
         private final Scorer scorer;
+        private final Optional<PhoneLoop> loop;
+        private final Ceiling ceiling;
+        private float unscripted;
         private final double beam;
         private final float[] score;
         private final Trace[] trace;
@@ -63,12 +90,15 @@ final class Aligner {
         private int[] nextActive;
         private int nextCount;
 
-        Search(AlignmentGraph graph, Features features, double beam) {
+        Search(AlignmentGraph graph, Features features, Pins pins, double beam) {
+            this.pins = pins;
             this.graph = graph;
             this.nodes = graph.nodes;
             this.features = features;
             this.beam = beam;
             this.scorer = new Scorer(model, features);
+            this.loop = graph.strict ? Optional.empty() : Optional.of(new PhoneLoop(model, grammar, scorer));
+            this.ceiling = new Ceiling(model, scorer, features.frames());
             int states = nodes.size() * SpeechModel.STATES;
             score = new float[states];
             nextScore = new float[states];
@@ -82,27 +112,33 @@ final class Aligner {
             Arrays.fill(marked, -1);
         }
 
-        Optional<List<Heard>> run(Progress progress) {
+        Optional<Found> run(Progress progress) {
             int frames = features.frames();
-            scorer.frame(0);
+            listen(0);
             for (int entry : graph.entries) {
                 enter(entry, 0, 0, null);
             }
             finishFrame(0);
-            for (int frame = 1; frame < frames; frame++) {
+            for (int frame = STEP; frame < frames; frame += STEP) {
                 if (activeCount == 0) {
                     return Optional.empty();
                 }
-                if ((frame & 127) == 0) {
+                if (frame % 128 == 0) {
                     progress.step(frame / (double) frames);
                 }
-                scorer.frame(frame);
+                listen(frame);
                 for (int i = 0; i < activeCount; i++) {
                     advance(active[i], frame);
                 }
                 finishFrame(frame);
             }
             return best(frames);
+        }
+
+        private void listen(int frame) {
+            scorer.frame(frame);
+            ceiling.step(frame);
+            loop.ifPresent(phones -> unscripted = phones.step(frame) - UNSCRIPTED_FRAME);
         }
 
         private void advance(int node, int frame) {
@@ -116,22 +152,43 @@ final class Aligner {
                 offer(node, at + s, value + STAY + heard(here, s), trace[at + s], frame);
                 if (s + 1 < SpeechModel.STATES) {
                     offer(node, at + s + 1, value + MOVE + heard(here, s + 1), trace[at + s], frame);
-                } else {
+                    if (s + 2 < SpeechModel.STATES) {
+                        offer(node, at + s + 2, value + SKIP + heard(here, s + 2), trace[at + s], frame);
+                    }
+                } else if (here.word < 0 || pins.mayEnd(here.word, here.index, frame)) {
                     Trace from = trace[at + s];
                     for (int next : here.next) {
-                        enter(next, frame, value + MOVE, from);
+                        enter(next, frame, value + MOVE + cost(here, nodes.get(next)), from);
                     }
                 }
             }
         }
 
+        private float cost(AlignmentGraph.Node here, AlignmentGraph.Node next) {
+            if (next.word != HeardPhone.UNSCRIPTED) {
+                return 0;
+            }
+            if (here.word != HeardPhone.UNSCRIPTED) {
+                return UNSCRIPTED_START;
+            }
+            // From the gap before a word to the gap after it: a word that was set by hand is never passed over.
+            return pins.holds(here.index) ? NEVER : WORD_MISSING;
+        }
+
         private float heard(AlignmentGraph.Node node, int state) {
+            if (node.word == HeardPhone.UNSCRIPTED) {
+                return unscripted;
+            }
             return 0.5f * (scorer.score(node.senones[state]) + scorer.score(node.plain[state]));
         }
 
         private void enter(int node, int frame, float value, Trace before) {
             int at = node * SpeechModel.STATES;
-            float entered = value + heard(nodes.get(node), 0);
+            AlignmentGraph.Node begun = nodes.get(node);
+            if (begun.word >= 0 && !pins.mayBegin(begun.word, begun.index, frame)) {
+                return;
+            }
+            float entered = value + heard(begun, 0);
             if (entered > nextScore[at]) {
                 mark(node, frame);
                 nextScore[at] = entered;
@@ -190,7 +247,7 @@ final class Aligner {
             nextCount = 0;
         }
 
-        private Optional<List<Heard>> best(int frames) {
+        private Optional<Found> best(int frames) {
             Trace end = null;
             float best = NEVER;
             for (int i = 0; i < activeCount; i++) {
@@ -204,16 +261,18 @@ final class Aligner {
             if (end == null) {
                 return Optional.empty();
             }
-            List<Heard> heard = new ArrayList<>();
+            List<HeardPhone> heard = new ArrayList<>();
             int stop = frames;
             float after = best;
             for (Trace t = end; t != null; t = t.before) {
                 AlignmentGraph.Node node = nodes.get(t.node);
-                heard.add(new Heard(node.word, node.variant, node.index, node.phone, t.frame, stop, after - t.score));
+                heard.add(new HeardPhone(
+                        node.word, node.variant, node.index, node.phone, t.frame, stop, after - t.score));
                 stop = t.frame;
                 after = t.score;
             }
-            return Optional.of(heard.reversed());
+            return Optional.of(
+                    new Found(heard.reversed(), loop.map(l -> l.heard(frames)).orElse(List.of()), ceiling.sums()));
         }
     }
 }

@@ -7,11 +7,12 @@ import java.util.Set;
 
 /**
  * Everything that may be heard when a list of words is spoken in order: each word in any of its pronunciations, each
- * phone in the context of its neighbours across words as well, and between words an optional pause. There is no way
- * round a word, so none can be lost.
+ * phone in the context of its neighbours across words as well, and between words an optional pause or a stretch of
+ * sound that the script does not hold. Through such stretches, and only through them, a path may pass over words that were
+ * not said.
  */
 final class AlignmentGraph {
-    /** A phone in one context. Silence and noise have word -1. */
+    /** A phone in one context, a pause, or a stretch that is not in the script ({@link HeardPhone#UNSCRIPTED}). */
     static final class Node {
         final int word;
         final int variant;
@@ -46,7 +47,11 @@ final class AlignmentGraph {
     private final List<WordChoice> words;
     private final int silence;
 
-    AlignmentGraph(SpeechModel model, List<WordChoice> words) {
+    /** True when there is no way round a word and nothing but pauses between them. */
+    final boolean strict;
+
+    AlignmentGraph(SpeechModel model, List<WordChoice> words, boolean strict) {
+        this.strict = strict;
         this.model = model;
         this.words = words;
         this.silence = model.baseOf("SIL");
@@ -57,6 +62,7 @@ final class AlignmentGraph {
         List<Open> open = new ArrayList<>();
         int pause = pause();
         entries.add(pause);
+        int other = other(0, pause);
         List<Integer> last = new ArrayList<>();
         for (int w = 0; w < words.size(); w++) {
             Set<Phone> before = w == 0 ? new LinkedHashSet<>() : lasts(words.get(w - 1));
@@ -71,6 +77,9 @@ final class AlignmentGraph {
             for (Open head : heads) {
                 if (head.wanted == Phone.SIL) {
                     link(pause, head.node);
+                    if (!strict) {
+                        link(other, head.node);
+                    }
                     if (w == 0) {
                         entries.add(head.node);
                     }
@@ -81,11 +90,19 @@ final class AlignmentGraph {
                     }
                 }
             }
+            int passed = other;
             pause = pause();
+            other = other(w + 1, pause);
+            if (!strict) {
+                link(passed, other);
+            }
             last.clear();
             for (Open tail : tails) {
                 if (tail.wanted == Phone.SIL) {
                     link(tail.node, pause);
+                    if (!strict) {
+                        link(tail.node, other);
+                    }
                     last.add(tail.node);
                 }
             }
@@ -93,6 +110,10 @@ final class AlignmentGraph {
         }
         exits = new boolean[nodes.size()];
         exits[pause] = true;
+        if (!strict) {
+            entries.add(entries.getFirst() + 1);
+            exits[other] = true;
+        }
         last.forEach(node -> exits[node] = true);
     }
 
@@ -134,8 +155,21 @@ final class AlignmentGraph {
         return nodes.size() - 1;
     }
 
+    /** What the script does not hold, in the gap before a word; from gap to gap it passes over a word that was not said. */
+    private int other(int gap, int pause) {
+        if (strict) {
+            return pause;
+        }
+        nodes.add(new Node(HeardPhone.UNSCRIPTED, 0, gap, Phone.SIL, new int[0], new int[0]));
+        int other = nodes.size() - 1;
+        link(pause, other);
+        link(other, pause);
+        return other;
+    }
+
     private int pause() {
-        nodes.add(new Node(-1, 0, 0, Phone.SIL, model.plainSenones(silence), model.plainSenones(silence)));
+        nodes.add(
+                new Node(HeardPhone.PAUSE, 0, 0, Phone.SIL, model.plainSenones(silence), model.plainSenones(silence)));
         return nodes.size() - 1;
     }
 

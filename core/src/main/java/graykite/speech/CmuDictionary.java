@@ -29,6 +29,11 @@ public final class CmuDictionary implements Lexicon {
         index();
     }
 
+    /** A dictionary that knows no word. */
+    public static CmuDictionary empty() {
+        return new CmuDictionary(new byte[0]);
+    }
+
     /** The English dictionary that ships with Gray Kite. */
     public static CmuDictionary shipped() {
         try (InputStream in = CmuDictionary.class.getResourceAsStream(SHIPPED)) {
@@ -122,7 +127,7 @@ public final class CmuDictionary implements Lexicon {
         return List.copyOf(found);
     }
 
-    /** All words, sorted. */
+    @Override
     public Set<String> words() {
         return new TreeSet<>(lines.keySet());
     }

@@ -35,8 +35,9 @@ final class Features {
         float[] samples = sound.mixed();
         int frames = Math.max(1, samples.length / HOP);
         float[][] cepstra = new float[frames][];
-        float[] window = hamming();
-        float[][] filters = filters();
+        float[] window = MelBank.hamming(WINDOW);
+        float[][] filters = MelBank.filters(FILTERS, LOWEST, HIGHEST, FFT, RATE);
+        int[][] reach = MelBank.reach(filters);
         float[][] cosines = cosines();
         FloatFFT_1D transform = new FloatFFT_1D(FFT);
         float[] buffer = new float[FFT];
@@ -55,12 +56,10 @@ final class Features {
             for (int b = 0; b < FILTERS; b++) {
                 double sum = 0;
                 float[] filter = filters[b];
-                for (int k = 1; k < FFT / 2; k++) {
-                    if (filter[k] > 0) {
-                        float re = buffer[2 * k];
-                        float im = buffer[2 * k + 1];
-                        sum += filter[k] * (re * re + im * im);
-                    }
+                for (int k = reach[b][0]; k < reach[b][1]; k++) {
+                    float re = buffer[2 * k];
+                    float im = buffer[2 * k + 1];
+                    sum += filter[k] * (re * re + im * im);
                 }
                 mel[b] = Math.log(Math.max(sum, 1e-5));
             }
@@ -136,48 +135,6 @@ final class Features {
                 c[i] -= (float) (mean[i] / Math.max(1, count));
             }
         }
-    }
-
-    private static float[] hamming() {
-        float[] window = new float[WINDOW];
-        for (int i = 0; i < WINDOW; i++) {
-            window[i] = (float) (0.54 - 0.46 * Math.cos(2 * Math.PI * i / (WINDOW - 1)));
-        }
-        return window;
-    }
-
-    private static float[][] filters() {
-        double lowMel = mel(LOWEST);
-        double step = (mel(HIGHEST) - lowMel) / (FILTERS + 1);
-        double bin = RATE / (double) FFT;
-        double[] edges = new double[FILTERS + 2];
-        for (int i = 0; i < edges.length; i++) {
-            edges[i] = Math.round(hertz(lowMel + i * step) / bin) * bin;
-        }
-        float[][] filters = new float[FILTERS][FFT / 2];
-        for (int b = 0; b < FILTERS; b++) {
-            double left = edges[b];
-            double centre = edges[b + 1];
-            double right = edges[b + 2];
-            for (int k = 0; k < FFT / 2; k++) {
-                double frequency = k * bin;
-                double height = 2 / (right - left);
-                if (frequency > left && frequency <= centre) {
-                    filters[b][k] = (float) (height * (frequency - left) / (centre - left));
-                } else if (frequency > centre && frequency < right) {
-                    filters[b][k] = (float) (height * (right - frequency) / (right - centre));
-                }
-            }
-        }
-        return filters;
-    }
-
-    private static double mel(double hertz) {
-        return 2595 * Math.log10(1 + hertz / 700);
-    }
-
-    private static double hertz(double mel) {
-        return 700 * (Math.pow(10, mel / 2595) - 1);
     }
 
     private static float[][] cosines() {

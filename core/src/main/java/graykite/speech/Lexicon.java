@@ -1,6 +1,7 @@
 package graykite.speech;
 
 import java.util.List;
+import java.util.Set;
 
 /** Knows how words are said. */
 public interface Lexicon {
@@ -9,4 +10,7 @@ public interface Lexicon {
      * @return the pronunciations, the usual one first; empty when the word is not known
      */
     List<Pronunciation> pronunciations(String word);
+
+    /** All words it knows, sorted. */
+    Set<String> words();
 }

@@ -4,11 +4,12 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.sound.Sound;
 import graykite.time.TimeRange;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Reads a recorded line: which word and which phone sounds when. Safe to share between threads once made; make it once,
@@ -18,21 +19,50 @@ public final class Reader {
     /** Longest recording that is read in one go, in seconds. */
     public static final double LONGEST = 4 * 3600;
 
-    private static final double SECONDS_A_FRAME = Features.HOP / (double) Features.RATE;
+    private static final double SILENT = 1e-4;
 
     private final SpeechModel model;
-    private final Lexicon lexicon;
-    private final LetterToSound letters;
+    private final PhoneGrammar grammar;
+    private final Pronouncer pronouncer;
+    private final BoundaryNetwork boundaries;
 
-    public Reader(SpeechModel model, Lexicon lexicon, LetterToSound letters) {
+    /**
+     * What was heard of a script.
+     *
+     * @param phones of words, of unscripted words, and pauses, without gaps
+     * @param ceiling by frame, how likely the sound up to it is at best
+     */
+    private record Heard(List<HeardPhone> phones, double[] ceiling) {}
+
+    private Reader(SpeechModel model, PhoneGrammar grammar, Pronouncer pronouncer, BoundaryNetwork boundaries) {
         this.model = model;
-        this.lexicon = lexicon;
-        this.letters = letters;
+        this.grammar = grammar;
+        this.pronouncer = pronouncer;
+        this.boundaries = boundaries;
     }
 
     /** A reader with everything that ships with Gray Kite. */
     public static Reader shipped() {
-        return new Reader(SpeechModel.load(), CmuDictionary.shipped(), new LetterToSound());
+        return of(Pronouncer.shipped());
+    }
+
+    /** A reader with the shipped models and words that are at hand already. */
+    public static Reader of(Pronouncer pronouncer) {
+        return new Reader(SpeechModel.load(), PhoneGrammar.shipped(), pronouncer, BoundaryNetwork.shipped());
+    }
+
+    /** The same reader with another network that places boundaries. */
+    public Reader with(BoundaryNetwork otherBoundaries) {
+        return new Reader(model, grammar, pronouncer, otherBoundaries);
+    }
+
+    /** The same reader with words from elsewhere: another language, for one. */
+    public Reader with(Pronouncer otherPronouncer) {
+        return new Reader(model, grammar, otherPronouncer, boundaries);
+    }
+
+    public Pronouncer pronouncer() {
+        return pronouncer;
     }
 
     /** Reads with dictionary pronunciations only. */
@@ -41,126 +71,176 @@ public final class Reader {
     }
 
     /**
-     * Aligns a script to a sound.
+     * Aligns a script to a sound. The script need not be exact: words of it that are not said are listed as missing, and what
+     * is said but not in it is read by its sound.
      *
      * @param own pronunciations of the project by plain word; they replace those of the dictionary
-     * @return every word of the script, in order
+     * @return every word of the script in order, heard or missing
      * @throws BadInput when there are no words, or the sound is silent or too short for them
      */
     public Timing read(Sound sound, Script script, Map<String, Pronunciation> own, Progress progress) {
+        return read(sound, script, own, Pins.none(), progress);
+    }
+
+    /**
+     * Reads again and keeps what was set by hand: pinned phones keep their times, and their words their phones, as far as the
+     * script still has these words.
+     *
+     * @param earlier the reading that holds the pins
+     */
+    public Timing reread(
+            Sound sound, Script script, Map<String, Pronunciation> own, Timing earlier, Progress progress) {
+        return read(sound, script, own, Pins.of(earlier, script), progress);
+    }
+
+    /**
+     * Finds the words of a reading in another recording of them: a new take. Words that were changed by hand keep their
+     * phones; all times are those of the new sound.
+     */
+    public Timing carry(Sound take, Timing earlier, Map<String, Pronunciation> own, Progress progress) {
+        StringBuilder text = new StringBuilder();
+        for (TimedWord word : earlier.words()) {
+            if (word.source() != WordSource.SOUND) {
+                text.append(word.text()).append(word.mark()).append(' ');
+            }
+        }
+        Script script = Script.of(text.toString());
+        return read(take, script, own, Pins.of(earlier, script).withoutTimes(), progress);
+    }
+
+    /**
+     * Reads the words from one to another again, in the time between their neighbours, and leaves all others as they are.
+     *
+     * @param first index of the first word in the earlier reading
+     * @param last index of the last word
+     * @param script what is said there instead
+     * @throws BadInput when there is no word in the script or no room for it
+     */
+    public Timing readSection(
+            Sound sound,
+            Timing earlier,
+            int first,
+            int last,
+            Script script,
+            Map<String, Pronunciation> own,
+            Progress progress) {
+        List<TimedWord> words = earlier.words();
+        double from = first == 0 ? 0 : words.get(first - 1).end();
+        double to = last + 1 == words.size()
+                ? sound.duration()
+                : words.get(last + 1).start();
+        Timing section = read(sound.cut(new TimeRange(from, to)), script, own, Pins.none(), progress);
+        return Sections.replaced(earlier, first, last, section, from, to);
+    }
+
+    /**
+     * Reads without any script: phones by their sound, cut into words of unknown text where there are pauses. Good enough
+     * for a mouth, in any language.
+     *
+     * @throws BadInput when the sound is silent
+     */
+    public Timing listen(Sound sound, Progress progress) {
+        requireSound(sound);
+        Sound plain = sound.mixedAt(Features.RATE);
+        Features features = Features.of(plain);
+        Scorer scorer = new Scorer(model, features);
+        PhoneLoop loop = new PhoneLoop(model, grammar, scorer);
+        for (int frame = 0; frame < features.frames(); frame++) {
+            if ((frame & 255) == 0) {
+                progress.step(0.9 * frame / features.frames());
+            }
+            scorer.frame(frame);
+            loop.step(frame);
+        }
+        List<HeardPhone> heard = HeardWords.within(loop.heard(features.frames()), 0, features.frames());
+        double[] times = times(heard, List.of(), Pins.none(), plain, sound.duration());
+        progress.step(1);
+        return new HeardTiming(heard, times, List.of(), new double[0]).timing(sound.duration());
+    }
+
+    /**
+     * The phones and pauses as the search over the speech model hears them, without gaps, before their boundaries are placed
+     * finely.
+     *
+     * @param sound one channel at 16 kHz
+     */
+    public List<HeardPhone> hear(Sound sound, Script script, Progress progress) {
+        return hear(sound, choices(script, Map.of(), Pins.none()), Pins.none(), progress)
+                .phones();
+    }
+
+    private Timing read(Sound sound, Script script, Map<String, Pronunciation> own, Pins pins, Progress progress) {
         if (script.isEmpty()) {
             throw new BadInput("The script has no words. Type or load what is said in the recording.");
         }
-        if (sound.peak() < 1e-4) {
+        requireSound(sound);
+        Sound plain = sound.mixedAt(Features.RATE);
+        List<WordChoice> choices = choices(script, own, pins);
+        Heard heard = hear(plain, choices, pins, progress.part(0, 0.95));
+        double[] times = times(heard.phones(), choices, pins, plain, sound.duration());
+        progress.step(1);
+        return new HeardTiming(heard.phones(), times, choices, heard.ceiling())
+                .pinned(pins)
+                .spokenIn(pronouncer.isForeign())
+                .timing(sound.duration());
+    }
+
+    private static void requireSound(Sound sound) {
+        if (sound.peak() < SILENT) {
             throw new BadInput("The recording is silent, so nothing can be read from it. Choose another file.");
         }
         if (sound.duration() > LONGEST) {
             throw new BadInput("The recording is longer than four hours. Cut it into lines.");
         }
-        Features features = Features.of(sound.mixedAt(Features.RATE));
+    }
+
+    private List<WordChoice> choices(Script script, Map<String, Pronunciation> own, Pins pins) {
+        return IntStream.range(0, script.words().size())
+                .mapToObj(w -> pins.held(w, pronouncer.choice(script.words().get(w), own)))
+                .toList();
+    }
+
+    private Heard hear(Sound sound, List<WordChoice> choices, Pins pins, Progress progress) {
+        Features features = Features.of(sound);
         progress.step(0.1);
-        List<WordChoice> choices = new ArrayList<>();
-        for (Script.Word word : script.words()) {
-            choices.add(choice(word, own));
+        Aligner aligner = new Aligner(model, grammar);
+        Optional<Aligner.Found> exact = aligner.align(features, choices, pins, true, progress.part(0.1, 0.5));
+        // Words of another language fit too badly to be doubted: all of them are taken as said.
+        if (exact.isPresent() && (pronouncer.isForeign() || WordFit.isSound(exact.get()))) {
+            return new Heard(exact.get().words(), exact.get().ceiling());
         }
-        Optional<List<Aligner.Heard>> heard = new Aligner(model).align(features, choices, progress.part(0.1, 0.95));
-        if (heard.isEmpty()) {
-            throw new BadInput(String.format(
-                    Locale.ROOT,
-                    "The recording lasts %.1f s, too short for the %d words of the script. Check that they belong together.",
-                    sound.duration(),
-                    script.words().size()));
-        }
-        Timing timing = timing(heard.get(), choices, sound.duration());
-        progress.step(1);
-        return timing;
+        Optional<Aligner.Found> loose = aligner.align(features, choices, pins, false, progress.part(0.5, 0.9));
+        Aligner.Found found = loose.orElseThrow(
+                () -> new BadInput(
+                        pins.isEmpty()
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "The recording lasts %.1f s, too short for the %d words of the script. Check that they"
+                                                + " belong together.",
+                                        features.frames() * HeardPhone.SECONDS_A_FRAME,
+                                        choices.size())
+                                : "The pinned sounds leave no room for the words between them. Release some pins and read again."));
+        Said said = Said.of(HeardWords.tidy(found), choices);
+        // Once it is known what was said, all of it is heard again in the context of its neighbours.
+        return aligner.align(features, said.choices(), pins.on(said.original()), true, progress.part(0.9, 1))
+                .map(again -> new Heard(said.restored(again.words()), again.ceiling()))
+                .orElseGet(() -> new Heard(HeardWords.tidy(found), found.ceiling()));
     }
 
-    /** True when the dictionary knows every plain word of a written one. */
-    public boolean knows(Script.Word word) {
-        return word.spoken().stream().noneMatch(s -> lexicon.pronunciations(s).isEmpty());
-    }
-
-    private WordChoice choice(Script.Word word, Map<String, Pronunciation> own) {
-        List<Pronunciation> ways = List.of();
-        boolean guessed = false;
-        for (String spoken : word.spoken()) {
-            List<Pronunciation> found = own.containsKey(spoken)
-                    ? List.of(own.get(spoken))
-                    : lexicon.pronunciations(spoken.toLowerCase(Locale.ROOT));
-            if (found.isEmpty()) {
-                found = List.of(possessive(spoken).orElseGet(() -> letters.guess(spoken)));
-                guessed = true;
-            }
-            ways = combine(ways, found);
-        }
-        return new WordChoice(word, ways, guessed);
-    }
-
-    /** "ferryman's" is "ferryman" and a sound that depends on its end. */
-    private Optional<Pronunciation> possessive(String spoken) {
-        if (!spoken.endsWith("'s")) {
-            return Optional.empty();
-        }
-        List<Pronunciation> stem = lexicon.pronunciations(spoken.substring(0, spoken.length() - 2));
-        if (stem.isEmpty()) {
-            return Optional.empty();
-        }
-        Phone end = stem.getFirst().phones().getLast();
-        List<Phone> ending =
-                switch (end) {
-                    case S, Z, SH, ZH, CH, JH -> List.of(Phone.IH, Phone.Z);
-                    case P, T, K, F, TH -> List.of(Phone.S);
-                    default -> List.of(Phone.Z);
-                };
-        return Optional.of(stem.getFirst().then(new Pronunciation(ending)));
-    }
-
-    private static List<Pronunciation> combine(List<Pronunciation> before, List<Pronunciation> after) {
-        if (before.isEmpty()) {
-            return after;
-        }
-        List<Pronunciation> all = new ArrayList<>();
-        for (Pronunciation a : before) {
-            for (Pronunciation b : after) {
-                if (all.size() < 12) {
-                    all.add(a.then(b));
-                }
+    private double[] times(List<HeardPhone> heard, List<WordChoice> choices, Pins pins, Sound sound, double duration) {
+        double[] given = new double[heard.size() + 1];
+        Arrays.fill(given, Double.NaN);
+        for (int i = 0; i < heard.size() && !choices.isEmpty(); i++) {
+            int at = i;
+            HeardPhone phone = heard.get(i);
+            if (phone.word() >= 0) {
+                pins.at(phone.word(), phone.index()).ifPresent(pin -> {
+                    given[at] = pin.start();
+                    given[at + 1] = pin.end();
+                });
             }
         }
-        return all;
-    }
-
-    private static Timing timing(List<Aligner.Heard> heard, List<WordChoice> choices, double duration) {
-        List<TimedWord> words = new ArrayList<>();
-        List<TimedPhone> phones = new ArrayList<>();
-        double score = 0;
-        double[] times = BoundaryShift.times(heard, SECONDS_A_FRAME, duration);
-        for (int i = 0; i < heard.size(); i++) {
-            Aligner.Heard part = heard.get(i);
-            if (part.word() < 0) {
-                continue;
-            }
-            phones.add(new TimedPhone(part.phone(), times[i], times[i + 1], false));
-            score += part.score() / Math.max(1, part.endFrame() - part.startFrame());
-            boolean lastOfWord = i + 1 == heard.size() || heard.get(i + 1).word() != part.word();
-            if (lastOfWord) {
-                WordChoice choice = choices.get(part.word());
-                double fit = fit(score / phones.size());
-                words.add(new TimedWord(choice.word().written(), choice.word().mark(), phones, choice.guessed(), fit));
-                phones = new ArrayList<>();
-                score = 0;
-            }
-        }
-        return new Timing(words, duration);
-    }
-
-    /**
-     * Log likelihoods a frame lie around -152 for words that are there and around -160 for words that are not, with much
-     * overlap (measured on own sentences with right and wrong scripts), so this is a hint and no proof.
-     */
-    private static double fit(double logLikelihood) {
-        return 1 / (1 + Math.exp(-(logLikelihood + 162) / 4));
+        return new BoundaryPlacer(boundaries, BoundaryView.of(sound)).times(heard, given, duration);
     }
 
     /** The stretch of the sound in which words are spoken; the whole sound when there are none. */

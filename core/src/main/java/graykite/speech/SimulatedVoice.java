@@ -14,6 +14,8 @@ import graykite.sound.Sound;
 import java.io.ByteArrayOutputStream;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import javax.sound.sampled.AudioFormat;
 
 /**
@@ -31,6 +33,9 @@ public final class SimulatedVoice {
         }
     }
 
+    /** A word that no dictionary holds. */
+    private static final String MADE_UP_WORD = "zzgraykite";
+
     private SimulatedVoice() {}
 
     /**
@@ -39,6 +44,20 @@ public final class SimulatedVoice {
      * @throws BadInput when the text holds nothing to say
      */
     public static Speech speak(String text) {
+        return speak(text, Map.of());
+    }
+
+    /** Says one word in a given way, to be heard while it is chosen. */
+    public static Speech say(Pronunciation said) {
+        return speak(MADE_UP_WORD, Map.of(MADE_UP_WORD, said));
+    }
+
+    /**
+     * Speaks a text.
+     *
+     * @param own how words are to be said, by plain word; others as the voice's own dictionary has them
+     */
+    public static Speech speak(String text, Map<String, Pronunciation> own) {
         Voice voice = null;
         for (Voice candidate : new KevinVoiceDirectory().getVoices()) {
             if (candidate.getName().equals("kevin16")) {
@@ -52,6 +71,9 @@ public final class SimulatedVoice {
         voice.setAudioPlayer(recorder);
         voice.allocate();
         try {
+            for (Map.Entry<String, Pronunciation> word : own.entrySet()) {
+                voice.getLexicon().addAddendum(word.getKey(), null, stressed(word.getValue()));
+            }
             listenIn(voice, recorder);
             boolean spoken = voice.speak(new FreeTTSSpeakableImpl(text));
             if (!spoken || recorder.pcm.size() == 0) {
@@ -61,6 +83,22 @@ public final class SimulatedVoice {
             voice.deallocate();
         }
         return recorder.speech();
+    }
+
+    /** The voice's names of phones; its vowels carry stress, the first one the main stress. */
+    private static String[] stressed(Pronunciation said) {
+        List<String> names = new ArrayList<>();
+        boolean first = true;
+        for (Phone phone : said.phones()) {
+            String name = phone.name().toLowerCase(Locale.ROOT);
+            if (phone.isVowel()) {
+                boolean weak = !first && phone == Phone.AH;
+                name = weak ? "ax" : name + (first ? "1" : "");
+                first = false;
+            }
+            names.add(name);
+        }
+        return names.toArray(String[]::new);
     }
 
     @SuppressWarnings("unchecked") // FreeTTS predates generics: its list holds utterance processors.

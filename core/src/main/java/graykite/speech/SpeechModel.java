@@ -27,10 +27,10 @@ public final class SpeechModel {
     private final Map<String, Integer> baseIndex = new HashMap<>();
     private final Map<Long, int[]> triphones = new HashMap<>(280_000);
     private final List<int[]> baseSenones = new ArrayList<>();
-    /** [base][stream][density * 13 + i] */
-    private final float[][][] means;
+    /** [base][stream][i][density]: a row of all densities for each dimension, so that they are computed side by side. */
+    private final float[][][][] means;
     /** Half of one over the variance, laid out as the means. */
-    private final float[][][] precisions;
+    private final float[][][][] precisions;
     /** [base][stream][density]: logarithm of the density's factor. */
     private final float[][][] norms;
     /** [senone][stream * 128 + density]: logarithm of the weight, in 1/WEIGHT_SCALE steps. */
@@ -43,8 +43,8 @@ public final class SpeechModel {
         int bases = baseSenones.size();
         float[] rawMeans = readGaussians("means", bases);
         float[] rawVariances = readGaussians("variances", bases);
-        means = new float[bases][STREAMS][DENSITIES * DIMENSIONS];
-        precisions = new float[bases][STREAMS][DENSITIES * DIMENSIONS];
+        means = new float[bases][STREAMS][DIMENSIONS][DENSITIES];
+        precisions = new float[bases][STREAMS][DIMENSIONS][DENSITIES];
         norms = new float[bases][STREAMS][DENSITIES];
         int at = 0;
         double constant = 0.5 * DIMENSIONS * Math.log(2 * Math.PI);
@@ -54,8 +54,8 @@ public final class SpeechModel {
                     double logs = 0;
                     for (int i = 0; i < DIMENSIONS; i++, at++) {
                         float variance = Math.max(VARIANCE_FLOOR, rawVariances[at]);
-                        means[b][s][d * DIMENSIONS + i] = rawMeans[at];
-                        precisions[b][s][d * DIMENSIONS + i] = 0.5f / variance;
+                        means[b][s][i][d] = rawMeans[at];
+                        precisions[b][s][i][d] = 0.5f / variance;
                         logs += Math.log(variance);
                     }
                     norms[b][s][d] = (float) (-constant - 0.5 * logs);
@@ -109,11 +109,11 @@ public final class SpeechModel {
         return weights[senone];
     }
 
-    float[] meansOf(int base, int stream) {
+    float[][] meansOf(int base, int stream) {
         return means[base][stream];
     }
 
-    float[] precisionsOf(int base, int stream) {
+    float[][] precisionsOf(int base, int stream) {
         return precisions[base][stream];
     }
 

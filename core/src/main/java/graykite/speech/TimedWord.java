@@ -11,10 +11,13 @@ import java.util.List;
  * @param text as written in the script
  * @param mark the punctuation that follows it, often empty
  * @param phones one or more, each starting where the one before it ends
- * @param guessed true when the dictionary lacks the word and its phones come from its letters
+ * @param source where its phones come from
  * @param fit how well the sound matches the phones, 0 (not at all) to 1
  */
-public record TimedWord(String text, String mark, List<TimedPhone> phones, boolean guessed, double fit) {
+public record TimedWord(String text, String mark, List<TimedPhone> phones, WordSource source, double fit) {
+    /** Stands in the place of words that were said but are not in the script. */
+    public static final String UNSCRIPTED = "\u2026";
+
     public TimedWord {
         phones = List.copyOf(phones);
         requireThat(!phones.isEmpty(), "The word \"%s\" has no phones.", text);
@@ -24,6 +27,16 @@ public record TimedWord(String text, String mark, List<TimedPhone> phones, boole
                     "The phones of \"%s\" do not follow one another.",
                     text);
         }
+    }
+
+    /** A word whose phones come from a dictionary or, when guessed, from its letters. */
+    public TimedWord(String text, String mark, List<TimedPhone> phones, boolean guessed, double fit) {
+        this(text, mark, phones, guessed ? WordSource.LETTERS : WordSource.DICTIONARY, fit);
+    }
+
+    /** True when no dictionary knows the word and its phones come from its letters. */
+    public boolean guessed() {
+        return source == WordSource.LETTERS;
     }
 
     public double start() {
@@ -39,6 +52,6 @@ public record TimedWord(String text, String mark, List<TimedPhone> phones, boole
     }
 
     public TimedWord withPhones(List<TimedPhone> newPhones) {
-        return new TimedWord(text, mark, newPhones, guessed, fit);
+        return new TimedWord(text, mark, newPhones, source, fit);
     }
 }

@@ -9,9 +9,10 @@ import java.util.List;
  * What is said when: the reading of a line. Words do not overlap; what lies between them is silence.
  *
  * @param words in order of time
+ * @param missing words of the script that were not found in the sound, in order
  * @param duration of the sound, in seconds; no word ends after it
  */
-public record Timing(List<TimedWord> words, double duration) {
+public record Timing(List<TimedWord> words, List<MissingWord> missing, double duration) {
     /** No phone is ever made shorter than this, in seconds. */
     public static final double SHORTEST_PHONE = 0.010;
 
@@ -26,7 +27,11 @@ public record Timing(List<TimedWord> words, double duration) {
 
     public Timing {
         words = List.copyOf(words);
+        missing = List.copyOf(missing);
         requireThat(duration >= 0, "A duration is not negative.");
+        for (MissingWord word : missing) {
+            requireThat(word.before() <= words.size(), "The missing word \"%s\" stands nowhere.", word.text());
+        }
         for (int i = 0; i < words.size(); i++) {
             double limit = i + 1 < words.size() ? words.get(i + 1).start() : duration;
             requireThat(
@@ -34,6 +39,16 @@ public record Timing(List<TimedWord> words, double duration) {
                     "The word \"%s\" reaches beyond what follows it.",
                     words.get(i).text());
         }
+    }
+
+    /** A reading in which every word was found. */
+    public Timing(List<TimedWord> words, double duration) {
+        this(words, List.of(), duration);
+    }
+
+    /** The same with words changed, their number and order kept. */
+    public Timing withWords(List<TimedWord> changed) {
+        return new Timing(changed, missing, duration);
     }
 
     public static Timing empty(double duration) {
@@ -59,6 +74,26 @@ public record Timing(List<TimedWord> words, double duration) {
             segments.add(new Segment(Phone.SIL, time, duration, -1, -1));
         }
         return List.copyOf(segments);
+    }
+
+    /** The words as a script: in order, with their punctuation, missing ones at their places, unscripted ones left out. */
+    public String text() {
+        StringBuilder text = new StringBuilder();
+        int next = 0;
+        for (int w = 0; w <= words.size(); w++) {
+            while (next < missing.size() && missing.get(next).before() <= w) {
+                append(text, missing.get(next).text(), missing.get(next).mark());
+                next++;
+            }
+            if (w < words.size() && words.get(w).source() != WordSource.SOUND) {
+                append(text, words.get(w).text(), words.get(w).mark());
+            }
+        }
+        return text.toString();
+    }
+
+    private static void append(StringBuilder text, String word, String mark) {
+        text.append(text.isEmpty() ? "" : " ").append(word).append(mark);
     }
 
     /** The word that sounds at a time, or -1. */
@@ -128,7 +163,7 @@ public record Timing(List<TimedWord> words, double duration) {
             others.add(new TimedPhone(previous.phone(), previous.start(), moved.start(), true));
             changed.set(word - 1, before.withPhones(others));
         }
-        return new Timing(changed, duration);
+        return withWords(changed);
     }
 
     private Timing replacePhone(int word, int phone, TimedPhone changed) {
@@ -136,6 +171,6 @@ public record Timing(List<TimedWord> words, double duration) {
         List<TimedPhone> phones = new ArrayList<>(words.get(word).phones());
         phones.set(phone, changed);
         all.set(word, words.get(word).withPhones(phones));
-        return new Timing(all, duration);
+        return withWords(all);
     }
 }

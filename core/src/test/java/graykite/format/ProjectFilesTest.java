@@ -89,7 +89,8 @@ class ProjectFilesTest {
                 .withTiming(TimingTest.sample())
                 .withMouth(work())
                 .withSeed(42);
-        return new Project("Ferry", Project.OUR_CAST, FrameRate.parse("23.976"), java.util.List.of())
+        return new Project(
+                        "Ferry", Project.OUR_CAST, FrameRate.parse("23.976"), java.util.List.of(), java.util.Map.of())
                 .with(shot)
                 .with(Shot.empty("second", "Empty"));
     }
@@ -240,7 +241,8 @@ class ProjectFilesTest {
                         "x",
                         Project.OUR_CAST,
                         FrameRate.THIRTY,
-                        java.util.List.of(Shot.empty("a", "1"), Shot.empty("a", "2"))));
+                        java.util.List.of(Shot.empty("a", "1"), Shot.empty("a", "2")),
+                        java.util.Map.of()));
     }
 
     /** A cast with a figure of the user's own, decisions about one of ours, keyed poses and company come back. */

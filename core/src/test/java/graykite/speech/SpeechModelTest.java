@@ -3,6 +3,7 @@ package graykite.speech;
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.sound.Sound;
@@ -12,11 +13,14 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** What the search is made of: model, features, graph. */
 class SpeechModelTest {
+    private static final int NO_NODE = -9;
+
     private static SpeechModel model;
 
     @BeforeAll
@@ -134,26 +138,37 @@ class SpeechModelTest {
         return cepstrum;
     }
 
-    /** No way through the graph leaves out a word: without the nodes of any one word no end can be reached. */
+    /** No way through a strict graph leaves out a word: without the nodes of any one word no end can be reached. */
     @Test
     void thereIsNoWayRoundAWord() {
         CmuDictionary dictionary = CmuDictionary.shipped();
         List<WordChoice> words = Script.of("a read tomato or a the either").words().stream()
                 .map(w -> new WordChoice(w, dictionary.pronunciations(w.spoken().getFirst()), false))
                 .toList();
-        AlignmentGraph graph = new AlignmentGraph(model, words);
-        assertTrue(reachesEnd(graph, -2));
+        AlignmentGraph strict = new AlignmentGraph(model, words, true);
+        AlignmentGraph loose = new AlignmentGraph(model, words, false);
+        assertTrue(reachesEnd(strict, NO_NODE));
         for (int word = 0; word < words.size(); word++) {
-            assertEquals(false, reachesEnd(graph, word), words.get(word).word().written());
+            assertEquals(false, reachesEnd(strict, word), words.get(word).word().written());
+            assertTrue(reachesEnd(loose, word), words.get(word).word().written());
         }
+        // Words are passed over through unscripted sound only.
+        assertEquals(
+                false,
+                reachesEnd(
+                        new AlignmentGraph(model, words, false), n -> n.word == HeardPhone.UNSCRIPTED || n.word == 2));
     }
 
     private static boolean reachesEnd(AlignmentGraph graph, int without) {
+        return reachesEnd(graph, node -> node.word == without);
+    }
+
+    private static boolean reachesEnd(AlignmentGraph graph, Predicate<AlignmentGraph.Node> closed) {
         Deque<Integer> open = new ArrayDeque<>(graph.entries);
         BitSet seen = new BitSet();
         while (!open.isEmpty()) {
             int node = open.pop();
-            if (seen.get(node) || graph.nodes.get(node).word == without) {
+            if (seen.get(node) || closed.test(graph.nodes.get(node))) {
                 continue;
             }
             seen.set(node);
@@ -174,7 +189,7 @@ class SpeechModelTest {
         List<WordChoice> words = Script.of("the fog a bell").words().stream()
                 .map(w -> new WordChoice(w, dictionary.pronunciations(w.spoken().getFirst()), false))
                 .toList();
-        AlignmentGraph graph = new AlignmentGraph(model, words);
+        AlignmentGraph graph = new AlignmentGraph(model, words, true);
         Set<Integer> reached = new TreeSet<>();
         for (AlignmentGraph.Node node : graph.nodes) {
             for (int to : node.next) {
@@ -191,24 +206,45 @@ class SpeechModelTest {
         assertEquals(Set.of(0, 1, 2, 3), reached);
     }
 
-    /** Corrections of the model's habits are small, and boundaries stay in order whatever is corrected. */
+    /** Whatever the network says of noise, boundaries stay in order, and given times are kept to the letter. */
     @Test
-    void correctionsKeepTheOrder() {
-        for (Phone left : Phone.values()) {
-            for (Phone right : Phone.values()) {
-                assertTrue(Math.abs(BoundaryShift.lateness(left, right)) <= 0.025);
-            }
+    void placedBoundariesKeepTheOrderAndGivenTimes() {
+        float[] noise = new float[16_000];
+        java.util.SplittableRandom random = new java.util.SplittableRandom(5);
+        for (int i = 0; i < noise.length; i++) {
+            noise[i] = (float) (random.nextDouble() - 0.5);
         }
-        List<Aligner.Heard> heard = new java.util.ArrayList<>();
-        Phone[] phones = {Phone.SIL, Phone.T, Phone.AA, Phone.N, Phone.SIL};
+        Phone[] phones = {Phone.SIL, Phone.T, Phone.AA, Phone.N, Phone.P, Phone.IY, Phone.SIL};
+        List<HeardPhone> heard = new java.util.ArrayList<>();
         for (int i = 0; i < phones.length; i++) {
-            heard.add(new Aligner.Heard(0, 0, i, phones[i], 3 * i, 3 * i + 3, 0));
+            heard.add(new HeardPhone(phones[i] == Phone.SIL ? -1 : 0, 0, i, phones[i], 80 + 3 * i, 83 + 3 * i, 0));
         }
-        double[] times = BoundaryShift.times(heard, 0.005, 0.075);
+        double[] given = new double[heard.size() + 1];
+        java.util.Arrays.fill(given, Double.NaN);
+        given[3] = 0.4567;
+        BoundaryPlacer placer =
+                new BoundaryPlacer(BoundaryNetwork.shipped(), BoundaryView.of(Sound.mono(noise, 16_000)));
+        double[] times = placer.times(heard, given, 1);
+        assertEquals(0.4567, times[3]);
+        assertEquals(1, times[heard.size()]);
         for (int i = 1; i < times.length; i++) {
-            assertTrue(times[i] - times[i - 1] >= Timing.SHORTEST_PHONE - 1e-9);
+            assertTrue(times[i] - times[i - 1] >= Timing.SHORTEST_PHONE - 1e-9, java.util.Arrays.toString(times));
         }
-        assertEquals(0.075, times[5]);
+    }
+
+    /** A network that was written reads back the same; anything else is refused. */
+    @Test
+    void networksReadBack() throws Exception {
+        float[] weights = new float[BoundaryNetwork.SIZE];
+        weights[7] = 3;
+        java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
+        new BoundaryNetwork(weights).write(out);
+        java.io.ByteArrayOutputStream again = new java.io.ByteArrayOutputStream();
+        BoundaryNetwork.read(new java.io.ByteArrayInputStream(out.toByteArray()))
+                .write(again);
+        assertArrayEquals(out.toByteArray(), again.toByteArray());
+        byte[] foreign = "this is no network at all, not by far".getBytes();
+        assertThrows(java.io.IOException.class, () -> BoundaryNetwork.read(new java.io.ByteArrayInputStream(foreign)));
     }
 
     @Test

@@ -73,9 +73,15 @@ public final class Delivery {
      * How pictures are made.
      *
      * @param size pixels a side
+     * @param firstFrame number of the line's first frame in tables and pictures
      */
-    public record View(Camera camera, int size) {
+    public record View(Camera camera, int size, long firstFrame) {
         public static final View STANDARD = new View(Camera.FRONT, 720);
+
+        /** Frames counted from 0. */
+        public View(Camera camera, int size) {
+            this(camera, size, 0);
+        }
     }
 
     private Delivery() {}
@@ -104,8 +110,16 @@ public final class Delivery {
                 progress.step(0.2);
                 AtomicFiles.write(path, out -> GltfWriter.write(performance.character(), Optional.of(table), out));
             }
-            case CSV -> AtomicFiles.write(path, out -> CurveFiles.writeCsv(FrameTable.of(performance, rate), out));
-            case JSON -> AtomicFiles.write(path, out -> CurveFiles.writeJson(FrameTable.of(performance, rate), out));
+            case CSV ->
+                AtomicFiles.write(
+                        path,
+                        out -> CurveFiles.writeCsv(
+                                FrameTable.of(performance, rate).from(view.firstFrame()), out));
+            case JSON ->
+                AtomicFiles.write(
+                        path,
+                        out -> CurveFiles.writeJson(
+                                FrameTable.of(performance, rate).from(view.firstFrame()), out));
             case MP4 -> AtomicFiles.writeBeside(path, part -> writeMovie(ensemble, sound, rate, view, part, progress));
             case PICTURES -> writePictures(ensemble, sound, rate, view, path, progress);
         }
@@ -136,7 +150,7 @@ public final class Delivery {
         }
         for (int f = 0; f < frames; f++) {
             Picture picture = painter.paint(rate.secondsAt(f));
-            Path file = folder.resolve(String.format(Locale.ROOT, "frame.%05d.png", f));
+            Path file = folder.resolve(String.format(Locale.ROOT, "frame.%05d.png", view.firstFrame() + f));
             AtomicFiles.write(file, out -> Png.write(picture, out));
             progress.step((f + 1.0) / frames);
         }

@@ -75,15 +75,7 @@ final class DocumentationShots {
                 },
                 acted);
         addMouth(acted);
-        add(
-                "zoomed",
-                () -> {
-                    window.knot().set(Knot.READING);
-                    window.face().camera().set(graykite.picture.Camera.MOUTH);
-                    window.player().seek(0.60);
-                    window.sheet().zoomAtPlayhead(4);
-                },
-                acted);
+        addReading(acted);
         add(
                 "export",
                 () -> {
@@ -108,11 +100,75 @@ final class DocumentationShots {
         add("cast-desk", () -> window.trial().show("Wry"), acted);
         addCast(acted);
         add(
-                "reading-in-progress",
+                "",
                 this::startLongReading,
-                () -> workspace.jobs().running().get().startsWith("Reading")
-                        && workspace.jobs().fraction().get() > 0.35);
+                () -> workspace.jobs().running().get().isEmpty()
+                        && workspace
+                                .performance()
+                                .get()
+                                .map(p -> p.duration() > 60)
+                                .orElse(false));
+        add("long-recording", () -> window.player().seek(31), acted);
         next();
+    }
+
+    /** Voice desk and Reading desk with a script that is not exact. */
+    private void addReading(BooleanSupplier acted) {
+        Workspace workspace = window.workspace();
+        BooleanSupplier idle = () -> workspace.jobs().running().get().isEmpty() && acted.getAsBoolean();
+        add(
+                "voice-desk",
+                () -> {
+                    window.knot().set(Knot.VOICE);
+                    workspace.showLoudness().set(true);
+                    workspace.showPitch().set(true);
+                    window.scrollDesk(0.6);
+                },
+                acted);
+        add(
+                "",
+                () -> {
+                    workspace.showLoudness().set(false);
+                    workspace.showPitch().set(false);
+                    window.knot().set(Knot.READING);
+                    workspace.editShot(
+                            "Script",
+                            0,
+                            s -> s.withScript("Pim, the thick fog bell wrang before we moved the buoy."
+                                    + " Who put my map up by the brazier lamp?"));
+                    window.readingDesk().openTab("Look at");
+                    workspace.readings().read();
+                },
+                () -> workspace.words().doubts().size() > 2);
+        add("reading-doubts", () -> window.readingDesk().openTab("Look at"), idle);
+        add(
+                "sound-picker",
+                () -> {
+                    workspace.selection().set(new Selection(4, 1));
+                    window.readingDesk().openTab("Chosen");
+                    window.scrollDesk(0.28);
+                },
+                idle);
+        add(
+                "by-hand",
+                () -> {
+                    workspace.words().clear();
+                    for (double time : new double[] {0.45, 0.93, 1.03, 1.18, 1.37}) {
+                        workspace.words().mark(time);
+                    }
+                    window.player().seek(1.65);
+                    window.readingDesk().openTab("By hand");
+                    window.scrollDesk(0);
+                },
+                acted);
+        add(
+                "",
+                () -> {
+                    while (workspace.history().get().canUndo()) {
+                        workspace.undo();
+                    }
+                },
+                acted);
     }
 
     /** The Mouth desk, section by section; what is changed for the pictures is undone. */
@@ -267,7 +323,7 @@ final class DocumentationShots {
         workspace.edit("Add line", p -> p.with(line));
         workspace.shotId().set(line.id());
         window.knot().set(Knot.READING);
-        workspace.read();
+        workspace.readings().read();
     }
 
     private void next() {
@@ -281,12 +337,10 @@ final class DocumentationShots {
     }
 
     private void await(Step step) {
-        boolean moving = step.name().equals("reading-in-progress");
-        PauseTransition pause =
-                new PauseTransition(Duration.seconds(step.ready().getAsBoolean() && !moving ? SETTLE_SECONDS : 0.05));
         boolean ready = step.ready().getAsBoolean();
+        PauseTransition pause = new PauseTransition(Duration.seconds(ready ? SETTLE_SECONDS : 0.05));
         pause.setOnFinished(e -> {
-            if (!ready && !(moving && step.ready().getAsBoolean())) {
+            if (!ready) {
                 await(step);
                 return;
             }

@@ -24,16 +24,24 @@ final class FileDialogs {
     private final Workspace workspace;
     private final Consumer<Path> openProject;
     private final Consumer<Path> take;
+    private final Consumer<List<Path>> takeSeveral;
 
     /**
      * @param openProject opens a project that was chosen
      * @param take takes in a recording that was chosen
+     * @param takeSeveral takes in several recordings that were chosen together
      */
-    FileDialogs(Stage stage, Workspace workspace, Consumer<Path> openProject, Consumer<Path> take) {
+    FileDialogs(
+            Stage stage,
+            Workspace workspace,
+            Consumer<Path> openProject,
+            Consumer<Path> take,
+            Consumer<List<Path>> takeSeveral) {
         this.stage = stage;
         this.workspace = workspace;
         this.openProject = openProject;
         this.take = take;
+        this.takeSeveral = takeSeveral;
     }
 
     private FileChooser chooser(String title, String name, List<String> patterns) {
@@ -73,8 +81,11 @@ final class FileDialogs {
             chosen(chooser.showOpenDialog(stage)).ifPresent(workspace.intake()::replaceRecording);
         } else {
             List<File> files = chooser.showOpenMultipleDialog(stage);
-            if (files != null) {
-                files.forEach(f -> chosen(f).ifPresent(take));
+            if (files != null && files.size() == 1) {
+                chosen(files.getFirst()).ifPresent(take);
+            } else if (files != null && !files.isEmpty()) {
+                chosen(files.getFirst());
+                takeSeveral.accept(files.stream().map(File::toPath).toList());
             }
         }
     }
@@ -96,6 +107,18 @@ final class FileDialogs {
     Optional<Path> chooseChartToSave(String name) {
         FileChooser chooser = chooser("Save the mouth chart", "Mouth charts", List.of("*" + ChartFiles.CHART));
         chooser.setInitialFileName(name + ChartFiles.CHART);
+        return chosen(chooser.showSaveDialog(stage));
+    }
+
+    /** Asks for a file to open. */
+    Optional<Path> choose(String title, String name, List<String> patterns) {
+        return chosen(chooser(title, name, patterns).showOpenDialog(stage));
+    }
+
+    /** Asks where to save. */
+    Optional<Path> chooseToSave(String title, String name, List<String> patterns, String proposed) {
+        FileChooser chooser = chooser(title, name, patterns);
+        chooser.setInitialFileName(proposed);
         return chosen(chooser.showSaveDialog(stage));
     }
 

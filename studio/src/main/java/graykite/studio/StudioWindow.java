@@ -19,6 +19,7 @@ import graykite.studio.model.Palette;
 import graykite.studio.model.Trial;
 import graykite.studio.model.UserAction;
 import graykite.studio.model.Workspace;
+import graykite.studio.play.Microphone;
 import graykite.studio.play.Player;
 import graykite.studio.view.LineBar;
 import graykite.studio.view.MouthPictures;
@@ -81,7 +82,7 @@ public final class StudioWindow {
         this.sheet = new SheetView(workspace, player);
         this.string = new StringSide(knot);
         this.readiness = new Readiness(workspace);
-        this.files = new FileDialogs(stage, workspace, this::openProject, this::take);
+        this.files = new FileDialogs(stage, workspace, this::openProject, this::take, this::takeRecordings);
         this.lines = new LineBar(workspace, files::save);
         this.trial = new Trial(workspace);
         this.bringIn = new BringIn(stage, workspace, trial, root, knot, this::cast, this::keyPose);
@@ -91,7 +92,7 @@ public final class StudioWindow {
         layOut();
         watch();
         KeyBindings.install(root, actions, this::overlayOpen);
-        FileDrop.install(root, this::take);
+        FileDrop.install(root, this::take, this::takeRecordings);
     }
 
     StackPane root() {
@@ -120,6 +121,10 @@ public final class StudioWindow {
 
     public CastDesk cast() {
         return (CastDesk) desk(Knot.CAST);
+    }
+
+    public ReadingDesk readingDesk() {
+        return (ReadingDesk) desk(Knot.READING);
     }
 
     public MouthDesk mouthDesk() {
@@ -156,8 +161,9 @@ public final class StudioWindow {
     private Desk desk(Knot station) {
         return desks.computeIfAbsent(station, k -> switch (k) {
             case CAST -> new CastDesk(workspace, trial, root, bringIn);
-            case VOICE -> new VoiceDesk(workspace, files::chooseRecording);
-            case READING -> new ReadingDesk(workspace, files::chooseScript);
+            case VOICE ->
+                new VoiceDesk(workspace, files::chooseRecording, Microphone.present(workspace.intake()::wordsToRecord));
+            case READING -> new ReadingDesk(workspace, player, new ReadingFiles(files, workspace));
             case MOUTH ->
                 new MouthDesk(workspace, player, trial, new MouthFiles(files, workspace, knot, this::mouthDesk));
             case ACTING -> new ActingDesk(workspace, this::keyPose);
@@ -274,6 +280,8 @@ public final class StudioWindow {
     private void showChart() {
         mouths.filter(m -> desks.containsKey(Knot.MOUTH))
                 .ifPresent(m -> mouthDesk().show(m));
+        mouths.filter(m -> desks.containsKey(Knot.READING))
+                .ifPresent(m -> readingDesk().show(m));
     }
 
     /** Keys a pose at the playhead; a key that stands there already is replaced. */
@@ -306,7 +314,7 @@ public final class StudioWindow {
 
     private void openDesk(Knot now) {
         Desk desk = desk(now);
-        if (now == Knot.MOUTH) {
+        if (now == Knot.MOUTH || now == Knot.READING) {
             showChart();
         }
         // What the face is for is up to the desk.
@@ -371,6 +379,8 @@ public final class StudioWindow {
         sheet.close();
         Optional.ofNullable(desks.get(Knot.MOUTH)).ifPresent(d -> ((MouthDesk) d).close());
         Optional.ofNullable(desks.get(Knot.CAST)).ifPresent(d -> ((CastDesk) d).close());
+        Optional.ofNullable(desks.get(Knot.VOICE)).ifPresent(d -> ((VoiceDesk) d).close());
+        Optional.ofNullable(desks.get(Knot.READING)).ifPresent(d -> ((ReadingDesk) d).close());
         workspace.close();
         autosave.close();
     }
@@ -409,6 +419,13 @@ public final class StudioWindow {
         }
     }
 
+    /** Takes several recordings at once: they are opened together and read on all cores. */
+    public void takeRecordings(List<Path> paths) {
+        hideStart();
+        knot.set(Knot.READING);
+        workspace.intake().addRecordings(paths);
+    }
+
     // --- what actions ask for
     // ----------------------------------------------------------------------------------------------------
 
@@ -430,7 +447,7 @@ public final class StudioWindow {
 
     /** Reads the line with what stands on the Reading desk. */
     void readNow() {
-        ((ReadingDesk) desk(Knot.READING)).readNow();
+        readingDesk().readNow();
     }
 
     private boolean overlayOpen() {

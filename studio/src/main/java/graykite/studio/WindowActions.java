@@ -67,8 +67,30 @@ final class WindowActions {
                     window.knot().set(Knot.DELIVERY);
                     window.delivery().exportWithDialog();
                 }),
+                UserAction.of("Reading", "Read all unread lines", "Ctrl+Shift+R", () -> window.workspace()
+                        .readings()
+                        .readUnread()),
+                UserAction.of("Reading", "Next doubtful word", "D", this::nextDoubt),
+                UserAction.of("Reading", "Pin or release what is chosen", "P", () -> window.workspace()
+                        .words()
+                        .togglePin()),
+                UserAction.of("Reading", "The next word begins here", "W", () -> window.workspace()
+                        .words()
+                        .mark(window.player().time().get())),
+                UserAction.of("Reading", "Silence begins here", "Shift+W", () -> window.workspace()
+                        .words()
+                        .markSilence(window.player().time().get())),
+                UserAction.of("Reading", "Split the chosen word", "", () -> window.workspace()
+                        .words()
+                        .splitWord()),
+                UserAction.of("Reading", "Join the chosen word with the next", "", () -> window.workspace()
+                        .words()
+                        .mergeWords()),
+                UserAction.of("Reading", "Read by sound alone", "", () -> window.workspace()
+                        .readings()
+                        .listen()),
                 UserAction.of("Acting", "Key the chosen pose", "K", window::keyChosenPose),
-                UserAction.of("Acting", "Delete the chosen key", "Delete", this::deleteChosenKey),
+                UserAction.of("Sheet", "Delete what is chosen", "Delete", this::deleteChosen),
                 UserAction.of("Cast", "Check the rig", "", () -> {
                     window.knot().set(Knot.CAST);
                     window.cast().checkRig();
@@ -95,8 +117,20 @@ final class WindowActions {
         return all;
     }
 
-    private void deleteChosenKey() {
-        if (!window.workspace().mouth().deleteKey()) {
+    private void nextDoubt() {
+        window.knot().set(Knot.READING);
+        window.workspace().words().nextDoubt();
+        window.workspace().selectedRange().ifPresent(r -> window.player().seek(r.start()));
+    }
+
+    /** A key of a curve or of a pose; on the Reading desk the chosen word or sound. */
+    private void deleteChosen() {
+        boolean reading = window.knot().get() == Knot.READING
+                && window.workspace().keys().index().get() < 0
+                && window.workspace().words().word().isPresent();
+        if (reading) {
+            window.workspace().words().delete();
+        } else if (!window.workspace().mouth().deleteKey()) {
             window.workspace().keys().delete();
         }
     }

@@ -132,7 +132,8 @@ public final class DeliveryDesk extends Desk {
         FrameRate chosen = chosenRate();
         Delivery.View how = new Delivery.View(
                 view.getSelectionModel().getSelectedIndex() == 1 ? camera.get() : graykite.picture.Camera.FRONT,
-                size.getValue());
+                size.getValue(),
+                workspace.shot().map(s -> s.voice().startFrame()).orElse(0L));
         workspace
                 .jobs()
                 .start(

@@ -1,40 +1,62 @@
 package graykite.studio.desk;
 
 import graykite.project.Shot;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
+import graykite.speech.Doubt;
 import graykite.speech.Timing;
 import graykite.studio.model.Workspace;
-import graykite.studio.model.Workspace.Selection;
+import graykite.studio.play.Player;
+import graykite.studio.view.MouthPictures;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
-import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 
-/** Reading: the words, finding them in the sound, and what is selected as numbers. */
-public final class ReadingDesk extends Desk {
+/** Reading: the words, finding them in the sound, what to look at, and changing it by hand. */
+public final class ReadingDesk extends Desk implements AutoCloseable {
+    private static final String LOOK = "Look at";
+    private static final String CHOSEN = "Chosen";
+    private static final String BY_HAND = "By hand";
+    private static final String MORE = "More";
+
     private final Workspace workspace;
     private final TextArea script = new TextArea();
     private final Button read = new Button("Read the line");
-    private final VBox unknown = new VBox(2);
-    private final Label chosen = Parts.heading("");
-    private final Label chosenSound = Parts.quiet("");
-    private final TextField start = new TextField();
-    private final TextField end = new TextField();
-    private final VBox selected;
+    private final Label state = Parts.quiet("");
+    private final Tabs tabs = new Tabs();
+    private final DoubtsPane doubts;
+    private final WordCard word;
+    private final SoundCard sound;
+    private final Label nothing = Parts.quiet("Choose a word or a sound on the sheet.");
+    private final VBox chosen = new VBox(10);
+    private final ByHandPane byHand;
+    private final ReadingMorePane more;
+    private Workspace.Selection shownSelection = Workspace.Selection.NONE;
+    private String shownLine = "";
     /** What is typed in one go undoes in one step. */
     private long typing;
 
-    public ReadingDesk(Workspace workspace, Runnable chooseScript) {
+    /** What the desk asks of the window. */
+    public interface Asks {
+        void loadScript();
+
+        void importReading();
+
+        void exportReading();
+
+        void importDictionary();
+
+        void exportDictionary();
+    }
+
+    public ReadingDesk(Workspace workspace, Player player, Asks asks) {
         this.workspace = workspace;
+        workspace.prepareWords();
         script.setWrapText(true);
-        script.setPrefRowCount(5);
+        script.setPrefRowCount(4);
         script.getStyleClass().add("script-area");
         script.setPromptText("What is said in the recording. Punctuation and numbers are welcome.");
         script.setAccessibleText("Script of the line");
@@ -47,36 +69,64 @@ public final class ReadingDesk extends Desk {
         });
         read.getStyleClass().add("primary");
         read.setId("read");
-        read.setTooltip(new Tooltip("Finds every word and sound of the script in the recording (Ctrl+R)"));
+        read.setTooltip(new Tooltip(
+                "Finds every word and sound of the script in the recording; what is pinned stays (Ctrl+R)"));
         read.setOnAction(e -> readNow());
         Button load = new Button("Load a script…");
-        load.setTooltip(new Tooltip("TXT, SRT or WebVTT"));
-        load.setOnAction(e -> chooseScript.run());
-        for (TextField field : new TextField[] {start, end}) {
-            field.getStyleClass().add("figures");
-            field.setPrefWidth(86);
-        }
-        start.setOnAction(e -> typeStart());
-        end.setOnAction(e -> typeEnd());
-        start.setAccessibleText("Start of the selected sound in seconds");
-        end.setAccessibleText("End of the selected sound in seconds");
-        selected = Parts.card(
-                chosen, chosenSound, Parts.row(new Label("from"), start, new Label("to"), end, new Label("s")));
-        getChildren()
-                .addAll(
-                        Parts.title("Reading"),
-                        script,
-                        Parts.row(read, load),
-                        unknown,
-                        selected,
-                        Parts.quiet(
-                                "Drag the edges of words and sounds on the sheet; double-click a word to change its text."));
+        load.setTooltip(new Tooltip("TXT, SRT or WebVTT (Ctrl+T)"));
+        load.setOnAction(e -> asks.loadScript());
+        doubts = new DoubtsPane(workspace, () -> tabs.open(CHOSEN));
+        word = new WordCard(workspace, player);
+        sound = new SoundCard(workspace);
+        byHand = new ByHandPane(workspace, player);
+        more = new ReadingMorePane(workspace, files(asks));
+        tabs.add(LOOK, "What should be looked at", doubts);
+        tabs.add(CHOSEN, "The chosen word and sound", chosen);
+        tabs.add(BY_HAND, "Placing words while listening", byHand);
+        tabs.add(MORE, "Sections, files, the project's words", more);
+        tabs.open(LOOK);
+        tabs.open().addListener((o, b, n) -> refresh());
+        getChildren().addAll(Parts.title("Reading"), script, Parts.row(read, load), state, tabs);
+    }
+
+    private static ReadingMorePane.Files files(Asks asks) {
+        return new ReadingMorePane.Files() {
+            @Override
+            public void importReading() {
+                asks.importReading();
+            }
+
+            @Override
+            public void exportReading() {
+                asks.exportReading();
+            }
+
+            @Override
+            public void importDictionary() {
+                asks.importDictionary();
+            }
+
+            @Override
+            public void exportDictionary() {
+                asks.exportDictionary();
+            }
+        };
     }
 
     /** Takes over what was typed and reads. */
     public void readNow() {
         commitScript();
-        workspace.read();
+        workspace.readings().read();
+    }
+
+    /** Opens one of the desk's sections. */
+    public void openTab(String title) {
+        tabs.open(title);
+    }
+
+    /** The character's mouths, for the picker. */
+    public void show(MouthPictures pictures) {
+        sound.show(pictures);
     }
 
     private void commitScript() {
@@ -87,45 +137,6 @@ public final class ReadingDesk extends Desk {
                 .ifPresent(s -> workspace.editShot("Edit script", typing, shot -> shot.withScript(text)));
     }
 
-    private void typeStart() {
-        selection().ifPresent(s -> number(start)
-                .ifPresent(time -> workspace.moveStart(s.word(), Math.max(0, s.phone()), time, 0)));
-    }
-
-    private void typeEnd() {
-        selection().ifPresent(s -> number(end).ifPresent(time -> {
-            List<TimedPhone> phones = words().get(s.word()).phones();
-            int phone = s.phone() < 0 ? phones.size() - 1 : s.phone();
-            if (phone + 1 < phones.size()) {
-                workspace.moveStart(s.word(), phone + 1, time, 0);
-            } else {
-                workspace.moveEnd(s.word(), time, 0);
-            }
-        }));
-    }
-
-    private Optional<Double> number(TextField field) {
-        try {
-            return Optional.of(Double.parseDouble(field.getText().strip().replace(',', '.')));
-        } catch (NumberFormatException none) {
-            workspace.jobs().say("\"" + field.getText() + "\" is no time. Type seconds, for example 1.25.");
-            refresh();
-            return Optional.empty();
-        }
-    }
-
-    private List<TimedWord> words() {
-        return workspace.shot().flatMap(Shot::timing).map(Timing::words).orElse(List.of());
-    }
-
-    private Optional<Selection> selection() {
-        Selection s = workspace.selection().get();
-        boolean valid = s.word() >= 0
-                && s.word() < words().size()
-                && s.phone() < words().get(s.word()).phones().size();
-        return valid ? Optional.of(s) : Optional.empty();
-    }
-
     @Override
     public void refresh() {
         Optional<Shot> shot = workspace.shot();
@@ -134,51 +145,72 @@ public final class ReadingDesk extends Desk {
             script.setText(text);
         }
         script.setDisable(shot.isEmpty());
-        read.setDisable(shot.flatMap(Shot::sound).isEmpty());
-        showUnknown();
-        Optional<Selection> selection = selection();
-        selected.setVisible(selection.isPresent());
-        selected.setManaged(selection.isPresent());
-        selection.ifPresent(this::showSelected);
+        read.setDisable(shot.flatMap(Shot::sound).isEmpty() || text.isBlank());
+        showState(shot);
+        follow(shot.map(Shot::id).orElse(""));
+        boolean something = workspace.words().word().isPresent();
+        // A single sound was chosen for its own sake, so it comes first.
+        List<Node> cards = !something
+                ? List.of(nothing)
+                : workspace.words().phone().isPresent() ? List.of(sound, word) : List.of(word, sound);
+        if (!chosen.getChildren().equals(cards)) {
+            chosen.getChildren().setAll(cards);
+        }
+        switch (tabs.open().get()) {
+            case LOOK -> doubts.refresh();
+            case CHOSEN -> {
+                word.refresh();
+                sound.refresh();
+            }
+            case BY_HAND -> byHand.refresh();
+            default -> more.refresh();
+        }
     }
 
-    private void showUnknown() {
-        unknown.getChildren().clear();
-        List<TimedWord> words = words();
-        for (int w = 0; w < words.size(); w++) {
-            if (words.get(w).guessed()) {
-                int word = w;
-                Hyperlink link = new Hyperlink(words.get(w).text());
-                link.setOnAction(e -> workspace.selection().set(new Selection(word, -1)));
-                unknown.getChildren().add(link);
+    private void follow(String line) {
+        if (!line.equals(shownLine)) {
+            shownLine = line;
+            more.forget();
+        }
+        Workspace.Selection now = workspace.selection().get();
+        if (!now.equals(shownSelection)) {
+            if (now.word() != shownSelection.word()) {
+                word.forget();
+            }
+            shownSelection = now;
+            if (now.word() >= 0 && tabs.open().get().equals(LOOK)) {
+                tabs.open(CHOSEN);
             }
         }
-        if (!unknown.getChildren().isEmpty()) {
-            unknown.getChildren().addFirst(Parts.heading("Not in the dictionary"));
-            unknown.getChildren()
-                    .add(
-                            Parts.quiet(
-                                    "Their sounds are guessed from the letters. Spell them as they sound if the guess is wrong."));
-        }
     }
 
-    private void showSelected(Selection s) {
-        TimedWord word = words().get(s.word());
-        double from = word.start();
-        double to = word.end();
-        if (s.phone() < 0) {
-            chosen.setText(word.text());
-            chosenSound.setText(String.join(
-                    " ", word.phones().stream().map(p -> p.phone().ipa()).toList()));
-        } else {
-            TimedPhone phone = word.phones().get(s.phone());
-            chosen.setText("/" + phone.phone().ipa() + "/ in \"" + word.text() + "\"");
-            chosenSound.setText(phone.phone().name() + " as in \""
-                    + phone.phone().example() + "\"" + (phone.pinned() ? ", set by hand" : ""));
-            from = phone.start();
-            to = phone.end();
+    private void showState(Optional<Shot> shot) {
+        Optional<Timing> timing = shot.flatMap(Shot::timing);
+        Optional<String> stranger = timing.flatMap(Doubt::stranger);
+        state.getStyleClass().removeAll("warn");
+        if (stranger.isPresent()) {
+            state.setText(stranger.get());
+            state.getStyleClass().add("warn");
+            return;
         }
-        start.setText(String.format(Locale.ROOT, "%.3f", from));
-        end.setText(String.format(Locale.ROOT, "%.3f", to));
+        int look = timing.map(t -> Doubt.of(t).size()).orElse(0);
+        state.setText(timing.map(t -> t.words().size()
+                        + (t.words().size() == 1 ? " word, " : " words, ")
+                        + (look == 0 ? "nothing to look at." : look + " to look at."))
+                .orElse(
+                        shot.flatMap(Shot::sound).isEmpty()
+                                ? "A recording comes first, on the Voice desk."
+                                : text(shot)));
+    }
+
+    private static String text(Optional<Shot> shot) {
+        return shot.map(s -> s.script().isBlank()).orElse(true)
+                ? "Type or load the words. Without words, read by sound alone under More."
+                : "Not read yet.";
+    }
+
+    @Override
+    public void close() {
+        word.close();
     }
 }

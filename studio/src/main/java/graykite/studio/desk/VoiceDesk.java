@@ -1,12 +1,18 @@
 package graykite.studio.desk;
 
 import graykite.project.Shot;
+import graykite.project.Voice;
 import graykite.sound.Sound;
 import graykite.studio.model.LineSound;
 import graykite.studio.model.Workspace;
+import graykite.studio.play.Microphone;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -17,7 +23,7 @@ import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Voice: the recording of the line. */
-public final class VoiceDesk extends Desk {
+public final class VoiceDesk extends Desk implements AutoCloseable {
     private final Workspace workspace;
     private final TextField name = new TextField();
     private final Label file = new Label();
@@ -27,9 +33,58 @@ public final class VoiceDesk extends Desk {
     private final Button simulated = new Button("Let the simulated voice speak");
     private final Button remove = new Button("Remove the line");
 
-    /** @param chooseRecording opens the file dialog; true asks for a recording that replaces the present one */
-    public VoiceDesk(Workspace workspace, java.util.function.Consumer<Boolean> chooseRecording) {
+    private final Parts.Tuner gain;
+    private final TextField startFrame = new TextField("0");
+    private final ComboBox<String> channel = new ComboBox<>();
+    private final CheckBox loudness = new CheckBox("Loudness");
+    private final CheckBox pitch = new CheckBox("Pitch");
+    private final VBox use;
+    private final RecordCard record;
+    private boolean filling;
+    private long gesture;
+
+    /**
+     * @param chooseRecording opens the file dialog; true asks for a recording that replaces the present one
+     * @param microphone what a take is recorded with
+     */
+    public VoiceDesk(Workspace workspace, java.util.function.Consumer<Boolean> chooseRecording, Microphone microphone) {
         this.workspace = workspace;
+        gain = new Parts.Tuner(
+                "Gain",
+                "Louder or softer; the recording itself is never altered",
+                -24,
+                24,
+                0,
+                v -> String.format(Locale.ROOT, "%+.1f dB", v),
+                () -> gesture = workspace.newGesture(),
+                v -> workspace.editShot(
+                        "Gain", gesture, s -> s.withVoice(s.voice().withGain(Math.round(10 * v) / 10.0))));
+        startFrame.setId("start-frame");
+        startFrame.getStyleClass().add("figures");
+        startFrame.setPrefWidth(80);
+        startFrame.setAccessibleText("Frame at which the recording starts");
+        startFrame.setTooltip(new Tooltip(
+                "Frame of the shot at which the recording starts: the ruler and everything delivered count from it"));
+        startFrame.setOnAction(e -> typeStartFrame());
+        startFrame.focusedProperty().addListener((o, b, focused) -> {
+            if (!focused) {
+                typeStartFrame();
+            }
+        });
+        channel.setId("channel");
+        channel.setAccessibleText("Channel that is heard");
+        channel.setTooltip(new Tooltip("Where two people were recorded on two channels, choose one"));
+        channel.setOnAction(e -> chooseChannel());
+        loudness.setTooltip(new Tooltip("Draws how loud the line is over its wave"));
+        pitch.setTooltip(new Tooltip("Draws the voice's pitch over its wave, 60 to 500 Hz"));
+        loudness.selectedProperty().bindBidirectional(workspace.showLoudness());
+        pitch.selectedProperty().bindBidirectional(workspace.showPitch());
+        record = new RecordCard(workspace, microphone);
+        use = Parts.card(
+                gain,
+                Parts.row(new Label("Starts at frame"), startFrame),
+                Parts.row(new Label("Heard"), channel),
+                Parts.row(new Label("Draw"), loudness, pitch));
         Button add = new Button("Add a recording…", new FontIcon(Feather.PLUS));
         add.getStyleClass().add("primary");
         add.setTooltip(new Tooltip("WAV, AIFF, FLAC, OGG, MP3 or M4A; its script is found beside it (Ctrl+I)"));
@@ -55,9 +110,54 @@ public final class VoiceDesk extends Desk {
                         add,
                         Parts.row(new Label("Line"), name),
                         Parts.card(file, facts, warnings, replace),
-                        simulated,
-                        remove,
-                        Parts.quiet("Still to come: recording from a microphone, gain and start frame."));
+                        use,
+                        Parts.card(Parts.heading("A new take"), record, simulated),
+                        remove);
+    }
+
+    private void typeStartFrame() {
+        Optional<Long> typed = Parts.number(startFrame.getText()).map(Math::round);
+        Optional<Long> now = workspace.shot().map(s -> s.voice().startFrame());
+        if (typed.isEmpty() || typed.get() < 0 || typed.get() > Voice.LATEST_START) {
+            startFrame.setText(now.map(String::valueOf).orElse("0"));
+        } else if (!typed.equals(now)) {
+            workspace.editShot("Start frame", 0, s -> s.withVoice(s.voice().withStartFrame(typed.get())));
+        }
+    }
+
+    private void chooseChannel() {
+        int index = channel.getSelectionModel().getSelectedIndex();
+        if (!filling && index >= 0) {
+            Optional<Integer> chosen = index == 0 ? Optional.empty() : Optional.of(index - 1);
+            workspace.editShot("Choose channel", 0, s -> s.withVoice(s.voice().withChannel(chosen)));
+        }
+    }
+
+    private void showUse(Optional<Shot> shot) {
+        Parts.shown(use, shot.flatMap(Shot::sound).isPresent());
+        Voice voice = shot.map(Shot::voice).orElse(Voice.PLAIN);
+        gain.set(voice.gain());
+        if (!startFrame.isFocused()) {
+            startFrame.setText(Long.toString(voice.startFrame()));
+        }
+        int channels = workspace.recordedChannels();
+        filling = true;
+        List<String> names = new ArrayList<>(List.of("All channels together"));
+        for (int c = 0; c < channels; c++) {
+            names.add(channels == 2 ? (c == 0 ? "Left only" : "Right only") : "Channel " + (c + 1) + " only");
+        }
+        if (!channel.getItems().equals(names)) {
+            channel.getItems().setAll(names);
+        }
+        channel.getSelectionModel().select(voice.channel().map(c -> c + 1).orElse(0));
+        channel.setDisable(channels < 2);
+        filling = false;
+        pitch.setDisable(workspace.sound().get().map(s -> s.pitch().isEmpty()).orElse(false));
+    }
+
+    @Override
+    public void close() {
+        record.close();
     }
 
     private void rename() {
@@ -83,6 +183,7 @@ public final class VoiceDesk extends Desk {
                         shot.isEmpty()
                                 ? "Add one, or drop it on the window."
                                 : "Add a recording to this line, or let the simulated voice speak its script."));
+        showUse(shot);
         warnings.getChildren().clear();
         sound.ifPresent(s -> s.warnings().forEach(w -> {
             Label label = new Label(w);

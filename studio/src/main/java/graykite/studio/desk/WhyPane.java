@@ -103,7 +103,7 @@ final class WhyPane extends VBox implements FaceTool {
                 : beat.phone().ipa() + " in “"
                         + line.timing().words().get(beat.word()).text() + "”";
         moment.setText(Timecode.format(
-                                line.line().rate().frameAt(time + 1e-6),
+                                workspace.startFrame() + line.line().rate().frameAt(time + 1e-6),
                                 line.line().rate())
                         .substring(3)
                 + ":  the mouth shows " + sound);

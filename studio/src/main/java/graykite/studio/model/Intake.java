@@ -1,18 +1,24 @@
 package graykite.studio.model;
 
 import graykite.base.BadInput;
+import graykite.base.Progress;
 import graykite.format.ScriptFiles;
 import graykite.media.SoundReader;
 import graykite.media.WavFiles;
 import graykite.project.Project;
 import graykite.project.Shot;
 import graykite.project.SoundFile;
+import graykite.sound.Sound;
 import graykite.speech.Script;
 import graykite.speech.SimulatedVoice;
+import graykite.speech.Timing;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 
 /** Brings recordings and scripts into the open project. */
 public final class Intake {
@@ -22,47 +28,95 @@ public final class Intake {
         this.workspace = workspace;
     }
 
-    /** Takes dropped or chosen recordings and scripts: each recording becomes a line and is read when it has words. */
+    /** Takes a recording: it becomes a line and is read when a script lies beside it. */
     public void addRecording(Path path) {
+        addRecordings(List.of(path));
+    }
+
+    /** Takes recordings: each becomes a line with the script that lies beside it; all that have words are read. */
+    public void addRecordings(List<Path> paths) {
+        String what = paths.size() == 1 ? paths.getFirst().getFileName().toString() : paths.size() + " recordings";
         workspace
                 .jobs()
                 .start(
-                        "Opening " + path.getFileName(),
+                        "Opening " + what,
                         progress -> {
-                            LineSound opened = LineSound.of(SoundReader.read(path, progress));
-                            try {
-                                SoundFile source =
-                                        new SoundFile(path.getFileName().toString(), Files.readAllBytes(path));
-                                String script = ScriptFiles.beside(path)
-                                        .map(ScriptFiles::read)
-                                        .orElse("");
-                                return new Arrival(source, opened, script);
-                            } catch (IOException gone) {
-                                throw BadInput.inFile(path, "vanished while it was opened.", gone);
+                            List<String> refused = new ArrayList<>();
+                            List<Arrival> arrived = new ArrayList<>();
+                            for (int i = 0; i < paths.size(); i++) {
+                                double share = 1.0 / paths.size();
+                                try {
+                                    arrived.add(open(paths.get(i), progress.part(i * share, (i + 1) * share)));
+                                } catch (BadInput bad) {
+                                    if (paths.size() == 1) {
+                                        throw bad;
+                                    }
+                                    refused.add(bad.getMessage());
+                                }
                             }
+                            return new Delivery(arrived, refused);
                         },
-                        arrival -> {
-                            workspace.keepDecoded(arrival.source(), arrival.opened());
-                            String title = arrival.source().name().replaceFirst("\\.[^.]*$", "");
-                            Shot line = Shot.empty(Project.newId(), title)
-                                    .withSound(arrival.source())
-                                    .withScript(arrival.script());
-                            workspace.edit("Add " + arrival.source().name(), p -> p.with(line));
-                            workspace.shotId().set(line.id());
-                            if (arrival.script().isBlank()) {
-                                workspace
-                                        .jobs()
-                                        .say("Opened " + arrival.source().name()
-                                                + ". Type its words on the Reading desk.");
-                            } else {
-                                workspace.read();
-                            }
-                        });
+                        this::take);
     }
 
-    private record Arrival(SoundFile source, LineSound opened, String script) {}
+    private static Arrival open(Path path, Progress progress) {
+        LineSound opened = LineSound.of(SoundReader.read(path, progress));
+        String script = ScriptFiles.beside(path).map(ScriptFiles::read).orElse("");
+        return new Arrival(bytes(path), opened, script);
+    }
 
-    /** Another recording for the current line; the script stays and is read again. */
+    private static SoundFile bytes(Path path) {
+        try {
+            return new SoundFile(path.getFileName().toString(), Files.readAllBytes(path));
+        } catch (IOException gone) {
+            throw BadInput.inFile(path, "vanished while it was opened.", gone);
+        }
+    }
+
+    private record Arrival(SoundFile source, LineSound opened, String script) {
+        Shot line() {
+            return Shot.empty(Project.newId(), source.name().replaceFirst("\\.[^.]*$", ""))
+                    .withSound(source)
+                    .withScript(script);
+        }
+    }
+
+    private record Delivery(List<Arrival> arrived, List<String> refused) {}
+
+    private void take(Delivery delivery) {
+        if (delivery.arrived().isEmpty()) {
+            workspace.jobs().say(String.join(" ", delivery.refused()));
+            return;
+        }
+        List<Shot> lines = new ArrayList<>();
+        long gesture = workspace.newGesture();
+        for (Arrival arrival : delivery.arrived()) {
+            workspace.keepDecoded(arrival.source(), arrival.opened());
+            Shot line = arrival.line();
+            lines.add(line);
+            String name = delivery.arrived().size() == 1
+                    ? "Add " + arrival.source().name()
+                    : "Add " + delivery.arrived().size() + " recordings";
+            workspace.edit(name, gesture, p -> p.with(line));
+        }
+        workspace.shotId().set(lines.getFirst().id());
+        long wordless = lines.stream().filter(l -> l.script().isBlank()).count();
+        if (lines.size() == 1 && wordless == 1) {
+            workspace
+                    .jobs()
+                    .say("Opened " + delivery.arrived().getFirst().source().name()
+                            + ". Type its words on the Reading desk, or read it by its sound alone.");
+        } else if (lines.size() == 1) {
+            workspace.readings().read();
+        } else {
+            if (!delivery.refused().isEmpty()) {
+                workspace.jobs().say(String.join(" ", delivery.refused()));
+            }
+            workspace.readings().readAll(lines);
+        }
+    }
+
+    /** Another take of the current line; its words are found in it, and what hangs on them stays. */
     public void replaceRecording(Path path) {
         workspace
                 .jobs()
@@ -70,18 +124,50 @@ public final class Intake {
                         "Opening " + path.getFileName(),
                         progress -> {
                             SoundReader.read(path, progress);
-                            try {
-                                return new SoundFile(path.getFileName().toString(), Files.readAllBytes(path));
-                            } catch (IOException gone) {
-                                throw BadInput.inFile(path, "vanished while it was opened.", gone);
-                            }
+                            return bytes(path);
                         },
-                        source -> {
-                            workspace.editShot("Replace recording", 0, s -> s.withSound(source));
-                            if (workspace.shot().map(s -> !s.script().isBlank()).orElse(false)) {
-                                workspace.read();
-                            }
-                        });
+                        workspace.readings()::carry);
+    }
+
+    /** What the simulated microphone hears: the words of the line. */
+    public String wordsToRecord() {
+        String words =
+                workspace.shot().map(s -> Script.of(s.script()).spokenText()).orElse("");
+        return words.isBlank() ? "One, two, three." : words;
+    }
+
+    /** What was just recorded: a new take of the current line, or a line of its own where there is none without sound. */
+    public void takeRecorded(Sound recorded) {
+        SoundFile source = wav(recorded, "recorded.wav");
+        Optional<Shot> shot = workspace.shot();
+        if (shot.isPresent()) {
+            workspace.readings().carry(source);
+        } else {
+            Shot line = Shot.empty(Project.newId(), "Recorded line").withSound(source);
+            workspace.edit("Record", p -> p.with(line));
+            workspace.shotId().set(line.id());
+        }
+    }
+
+    /** Gives the current line silence to mark words on, before there is any sound. */
+    public void addSilence(double seconds) {
+        SoundFile source = wav(Sound.silence(seconds, 16_000), "silence.wav");
+        if (workspace.shot().isEmpty()) {
+            Shot line = Shot.empty(Project.newId(), "Line without sound");
+            workspace.edit("Add line", p -> p.with(line));
+            workspace.shotId().set(line.id());
+        }
+        workspace.editShot("Work without sound", 0, s -> s.withSound(source).withTiming(Timing.empty(seconds)));
+    }
+
+    private static SoundFile wav(Sound sound, String name) {
+        ByteArrayOutputStream wav = new ByteArrayOutputStream();
+        try {
+            WavFiles.write(sound, wav);
+        } catch (IOException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+        return new SoundFile(name, wav.toByteArray());
     }
 
     /** A script file becomes the words of the current line. */
@@ -95,7 +181,7 @@ public final class Intake {
         workspace.jobs().start("Opening " + path.getFileName(), progress -> ScriptFiles.read(path), text -> {
             workspace.editShot("Load script", 0, s -> s.withScript(text));
             if (workspace.shot().flatMap(Shot::sound).isPresent()) {
-                workspace.read();
+                workspace.readings().read();
             }
         });
     }
@@ -112,21 +198,16 @@ public final class Intake {
                     .start(
                             "Speaking with the simulated voice",
                             progress -> {
-                                ByteArrayOutputStream wav = new ByteArrayOutputStream();
-                                try {
-                                    WavFiles.write(
-                                            SimulatedVoice.speak(Script.of(shot.script())
-                                                            .spokenText())
-                                                    .sound(),
-                                            wav);
-                                } catch (IOException impossible) {
-                                    throw new IllegalStateException(impossible);
-                                }
-                                return new SoundFile("simulated voice.wav", wav.toByteArray());
+                                return wav(
+                                        SimulatedVoice.speak(
+                                                        Script.of(shot.script()).spokenText(),
+                                                        workspace.project().dictionary())
+                                                .sound(),
+                                        "simulated voice.wav");
                             },
                             source -> {
                                 workspace.editShot("Speak with the simulated voice", 0, s -> s.withSound(source));
-                                workspace.read();
+                                workspace.readings().read();
                             });
         });
     }

@@ -13,8 +13,9 @@ import graykite.project.Shot;
 import graykite.project.SoundFile;
 import graykite.rig.Character;
 import graykite.sound.Sound;
+import graykite.speech.Language;
+import graykite.speech.Pronouncer;
 import graykite.speech.Reader;
-import graykite.speech.Script;
 import graykite.speech.Timing;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -24,9 +25,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 /**
@@ -43,6 +46,10 @@ public final class Workspace {
     private final Settings settings;
     private final Figures figures;
     private CompletableFuture<Reader> reader;
+    private CompletableFuture<Pronouncer> pronouncer;
+    private final Readings readings = new Readings(this, this::reader);
+    private final WordEdits words = new WordEdits(this, this::wordsOfTheLine);
+    private final Voicing voicing = new Voicing(this::refresh);
     private final Map<SoundFile, LineSound> decoded = new IdentityHashMap<>();
     private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>(History.of(Project.empty()));
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -60,6 +67,8 @@ public final class Workspace {
     private final Latest acting = new Latest("kite-acting");
     private final MouthEdits mouth = new MouthEdits(this);
     private final ChartEdits charts = new ChartEdits(this);
+    private final BooleanProperty showLoudness = new SimpleBooleanProperty(false);
+    private final BooleanProperty showPitch = new SimpleBooleanProperty(false);
     private long gestures;
 
     /** A sound of the line: word and phone indices, or -1 for none. */
@@ -179,12 +188,54 @@ public final class Workspace {
         return ensemble.getReadOnlyProperty();
     }
 
-    /** The reader, loaded on first use: the speech model takes a second. */
+    /** The reader, loaded on first use: the speech model takes a second. Not for the JavaFX thread. */
     private synchronized Reader reader() {
         if (reader == null) {
-            reader = CompletableFuture.completedFuture(Reader.shipped());
+            reader = CompletableFuture.completedFuture(Reader.of(pronouncer().join()));
         }
         return reader.join();
+    }
+
+    /** Dictionary and letter-to-sound rules, loaded in the background on first use. */
+    private synchronized CompletableFuture<Pronouncer> pronouncer() {
+        if (pronouncer == null) {
+            pronouncer = CompletableFuture.supplyAsync(Pronouncer::shipped);
+        }
+        return pronouncer;
+    }
+
+    /** True while loudness is drawn over the wave. */
+    public BooleanProperty showLoudness() {
+        return showLoudness;
+    }
+
+    /** True while pitch is drawn over the wave. */
+    public BooleanProperty showPitch() {
+        return showPitch;
+    }
+
+    /** Number of the frame at which the line begins. */
+    public long startFrame() {
+        return shot().map(s -> s.voice().startFrame()).orElse(0L);
+    }
+
+    /** How many channels the recording of the line has; 0 while there is none. */
+    public int recordedChannels() {
+        return shot().flatMap(Shot::sound)
+                .map(decoded::get)
+                .map(s -> s.sound().channelCount())
+                .orElse(0);
+    }
+
+    /** How words are said in the language of the line. */
+    private Pronouncer wordsOfTheLine() {
+        Language language = shot().map(s -> s.voice().language()).orElse(Language.ENGLISH);
+        return language == Language.ENGLISH ? pronouncer().join() : Pronouncer.of(language);
+    }
+
+    /** Begins to load what the Reading desk will ask for. */
+    public void prepareWords() {
+        pronouncer();
     }
 
     // --- editing -------------------------------------------------------------------------------------------------
@@ -253,7 +304,8 @@ public final class Workspace {
         if (wanted.isPresent() && !decoded.containsKey(wanted.get())) {
             decode(wanted.get());
         }
-        sound.set(wanted.map(decoded::get));
+        sound.set(wanted.map(decoded::get)
+                .map(raw -> voicing.of(wanted.get(), shot.get().voice(), raw)));
         if (sound.get().isPresent() && shot.flatMap(Shot::timing).isEmpty()) {
             stageSound.set(sound.get().map(LineSound::sound));
         }
@@ -330,7 +382,7 @@ public final class Workspace {
                     other.line().flatMap(project()::shot).filter(s -> s.timing().isPresent());
             Optional<LineSound> heard = line.flatMap(Shot::sound).flatMap(this::decodedNow);
             heard.ifPresent(h -> {
-                sounds.add(h.sound());
+                sounds.add(line.get().voice().of(h.sound()));
                 starts.add(other.start());
             });
             roles.add(new Ensemble.Role(
@@ -359,52 +411,14 @@ public final class Workspace {
         return stageSound.getReadOnlyProperty();
     }
 
-    /** Reads the current line from its script; pinned edits of an older reading are replaced, undo brings them back. */
-    public void read() {
-        Optional<Shot> current = shot();
-        if (current.isEmpty() || current.get().sound().isEmpty()) {
-            jobs.say("There is no recording to read. Open one on the Voice desk.");
-            return;
-        }
-        String id = current.get().id();
-        SoundFile source = current.get().sound().get();
-        String text = current.get().script();
-        jobs.start(
-                "Reading \"" + current.get().title().strip() + "\"",
-                progress -> {
-                    Script script = Script.of(text);
-                    var heard = SoundReader.read(source.content(), source.name(), progress.part(0, 0.15));
-                    return reader().read(heard, script, progress.part(0.15, 1));
-                },
-                timing -> {
-                    edit("Read the line", p -> p.shot(id)
-                            .map(s -> p.with(s.withTiming(timing)))
-                            .orElse(p));
-                    long guessed =
-                            timing.words().stream().filter(w -> w.guessed()).count();
-                    jobs.say(timing.words().size() + " words read"
-                            + (guessed == 0
-                                    ? "."
-                                    : "; " + guessed + " not in the dictionary, their sounds are guessed."));
-                });
+    /** Finds words and sounds in recordings. */
+    public Readings readings() {
+        return readings;
     }
 
-    /** Changes the text of one word and reads the line again. */
-    public void retypeWord(int word, String text) {
-        shot().flatMap(Shot::timing).ifPresent(timing -> {
-            StringBuilder script = new StringBuilder();
-            for (int w = 0; w < timing.words().size(); w++) {
-                String written =
-                        w == word ? text.strip() : timing.words().get(w).text();
-                if (!written.isEmpty()) {
-                    script.append(script.isEmpty() ? "" : " ")
-                            .append(written)
-                            .append(timing.words().get(w).mark());
-                }
-            }
-            editShot("Retype word", 0, s -> s.withScript(script.toString()));
-            read();
-        });
+    /** Words and sounds by hand, and how words are said. */
+    public WordEdits words() {
+        return words;
     }
 
     /** Brings recordings and scripts in. */
@@ -433,6 +447,7 @@ public final class Workspace {
     public void close() {
         jobs.close();
         acting.close();
+        voicing.close();
     }
 
     /** Opens and saves projects. */

@@ -200,6 +200,12 @@ public final class Player implements AutoCloseable {
         }
     }
 
+    /** Lets something else be heard once, such as a word in the voice service's mouth; the line stays where it is. */
+    public void audition(Sound other) {
+        pause();
+        out.play(other.mixed(), other.rate(), 0, other.length());
+    }
+
     private void follow() {
         if (!playing.get()) {
             return;

@@ -3,6 +3,7 @@ package graykite.studio.view;
 import graykite.motion.Key;
 import graykite.speech.TimedWord;
 import graykite.studio.model.MouthEdits;
+import graykite.studio.model.WordEdits;
 import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;
 import graykite.studio.play.Player;
@@ -58,8 +59,9 @@ final class SheetMenu {
                     .orElseThrow()
                     .words()
                     .get(word);
-            MenuItem edit = new MenuItem("Edit \"" + timed.text() + "\" and read again");
+            MenuItem edit = new MenuItem("Retype \"" + timed.text() + "\"");
             edit.setOnAction(e -> sheet.editWord(word));
+            offerWord(menu, there);
             MenuItem loop = new MenuItem("Loop \"" + timed.text() + "\"");
             loop.setOnAction(e -> {
                 player.loopRange().set(Optional.of(timed.range()));
@@ -73,6 +75,13 @@ final class SheetMenu {
                 .ifPresent(r -> item(menu, "Speak the looped stretch in its own way", () -> workspace
                         .mouth()
                         .cutSection(r)));
+        workspace
+                .words()
+                .nextToMark()
+                .filter(w -> workspace.sound().get().isPresent())
+                .ifPresent(w -> item(menu, "\"" + w.written() + "\" begins here", () -> workspace
+                        .words()
+                        .mark(sheet.timeAt(x))));
         MenuItem play = new MenuItem("Play from here");
         play.setOnAction(e -> {
             player.seek(sheet.timeAt(x));
@@ -89,6 +98,28 @@ final class SheetMenu {
     private static void item(ContextMenu menu, String text, Runnable action) {
         MenuItem item = new MenuItem(text);
         item.setOnAction(e -> action.run());
+        menu.getItems().add(item);
+    }
+
+    private void offerWord(ContextMenu menu, Selection there) {
+        WordEdits words = workspace.words();
+        Menu hand = new Menu(there.phone() < 0 ? "The word" : "The sound");
+        action(hand, "Pin or release", there, words::togglePin);
+        action(hand, "Split the word here", there, words::splitWord);
+        action(hand, "Join with the next word", there, words::mergeWords);
+        action(hand, there.phone() < 0 ? "Delete the word" : "Delete the sound", there, words::delete);
+        if (there.phone() < 0) {
+            action(hand, "Good as it is", there, words::accept);
+        }
+        menu.getItems().add(hand);
+    }
+
+    private void action(Menu menu, String text, Selection there, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(e -> {
+            workspace.selection().set(there);
+            action.run();
+        });
         menu.getItems().add(item);
     }
 

@@ -39,6 +39,9 @@ final class SheetPainter {
     private final SheetScale scale;
     private final CurveRow curve;
     private final float[] extremes = new float[2];
+    private final DoubtMarks doubts = new DoubtMarks();
+    private final GapLabels gaps = new GapLabels();
+    private Timing unread = Timing.empty(0);
     private Palette palette = Palette.LIGHT;
     private Optional<MouthPictures> pictures = Optional.empty();
     private double width;
@@ -106,7 +109,7 @@ final class SheetPainter {
         g.setFill(palette.ink2());
         g.setFont(WORD);
         g.setTextAlign(TextAlignment.CENTER);
-        g.fillText(hint, GUTTER + (width - GUTTER) / 2, RULER + WAVE + WORDS + SOUNDS / 2 + 10);
+        g.fillText(hint, GUTTER + (width - GUTTER) / 2, SheetRows.MOUTHS_TOP + MOUTHS / 2 + 5);
     }
 
     private void drawRuler(GraphicsContext g, double top) {
@@ -162,11 +165,12 @@ final class SheetPainter {
 
     private String label(double time, double step) {
         if (step < 0.1) {
-            return Long.toString(rate().nearestFrame(time));
+            return Long.toString(workspace.startFrame() + rate().nearestFrame(time));
         }
         return step < 1
                 ? String.format(java.util.Locale.ROOT, "%.2f", time)
-                : Timecode.format(rate().nearestFrame(time), rate()).substring(3);
+                : Timecode.format(workspace.startFrame() + rate().nearestFrame(time), rate())
+                        .substring(3);
     }
 
     private void drawWave(GraphicsContext g, double top) {
@@ -179,7 +183,8 @@ final class SheetPainter {
         }
         double peak = Math.max(0.05, sound.get().sound().peak());
         double tall = (WAVE / 2 - 4) / peak;
-        g.setStroke(palette.ink2());
+        boolean curves = workspace.showLoudness().get() || workspace.showPitch().get();
+        g.setStroke(withAlpha(palette.ink2(), curves ? 0.35 : 1));
         g.setLineWidth(1);
         double perPixel = 1 / scale.pixelsASecond();
         int last = (int) Math.min(width, Math.ceil(scale.xOf(scale.duration())));
@@ -190,6 +195,7 @@ final class SheetPainter {
             double low = middle - extremes[0] * tall;
             g.strokeLine(x + 0.5, high, x + 0.5, Math.max(low, high + 0.6));
         }
+        VoiceCurves.draw(g, workspace, scale, palette, top, width);
     }
 
     private void drawWords(GraphicsContext g, double top, Optional<Timing> timing) {
@@ -197,6 +203,7 @@ final class SheetPainter {
         if (timing.isEmpty()) {
             return;
         }
+        doubts.of(timing.get());
         List<TimedWord> words = timing.get().words();
         Selection selected = workspace.selection().get();
         for (int w = 0; w < words.size(); w++) {
@@ -206,17 +213,28 @@ final class SheetPainter {
             }
             boolean own = word.phones().stream().anyMatch(TimedPhone::pinned);
             block(g, word.start(), word.end(), top, WORDS, own, selected.word() == w && selected.phone() < 0);
-            g.setFill(word.guessed() ? palette.string() : palette.ink());
+            boolean doubtful = doubts.isDoubtful(w);
+            g.setFill(doubtful ? palette.string() : palette.ink());
             String text = word.guessed() ? word.text() + " ?" : word.text();
             label(g, WORD, text, word.start(), word.end(), top, WORDS);
+            if (doubtful) {
+                doubts.mark(g, palette, scale.xOf(word.start()), scale.xOf(word.end()), top + WORDS - 6);
+            }
         }
+        doubts.drawMissing(g, palette, scale, timing.get(), top);
     }
 
     private void drawSounds(GraphicsContext g, double top, Optional<Timing> timing) {
         line(g, top);
         if (timing.isEmpty()) {
+            workspace
+                    .sound()
+                    .get()
+                    .ifPresent(s -> gaps.draw(
+                            g, workspace, scale, palette, unread(s.sound().duration()), top));
             return;
         }
+        gaps.draw(g, workspace, scale, palette, timing.get(), top);
         Selection selected = workspace.selection().get();
         List<TimedWord> words = timing.get().words();
         for (int w = 0; w < words.size(); w++) {
@@ -240,6 +258,14 @@ final class SheetPainter {
                 label(g, IPA, phone.phone().ipa(), phone.start(), phone.end(), top - 1, SOUNDS);
             }
         }
+    }
+
+    /** A reading without words, the same one as long as the sound is as long. */
+    private Timing unread(double duration) {
+        if (unread.duration() != duration) {
+            unread = Timing.empty(duration);
+        }
+        return unread;
     }
 
     private static boolean isClosure(Phone phone) {

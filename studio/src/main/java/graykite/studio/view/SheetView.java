@@ -89,6 +89,8 @@ public final class SheetView extends Pane {
             draw();
         });
         workspace.selection().addListener((o, b, n) -> draw());
+        workspace.showLoudness().addListener((o, b, n) -> draw());
+        workspace.showPitch().addListener((o, b, n) -> draw());
         workspace.keys().index().addListener((o, b, n) -> draw());
         workspace.mouth().section().addListener((o, b, n) -> draw());
         workspace.mouth().key().addListener((o, b, n) -> draw());

@@ -90,7 +90,7 @@ public final class TransportBar extends HBox {
 
     private void update() {
         FrameRate rate = workspace.project().rate();
-        long now = rate.frameAt(player.time().get());
+        long now = workspace.startFrame() + rate.frameAt(player.time().get());
         clock.setText(Timecode.format(now, rate));
         frame.setText("frame " + now);
     }

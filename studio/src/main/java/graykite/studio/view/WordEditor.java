@@ -41,7 +41,7 @@ final class WordEditor extends TextField {
         word = newWord;
     }
 
-    /** Takes over what was typed, if anything changed, and has the line read again. */
+    /** Takes over what was typed, if anything changed, spreading the sounds of the new word over its time. */
     void commit() {
         if (word < 0) {
             return;
@@ -56,7 +56,7 @@ final class WordEditor extends TextField {
                 .map(t -> t.words().get(changed).text())
                 .orElse("");
         if (!getText().strip().equals(now)) {
-            workspace.retypeWord(changed, getText());
+            workspace.words().retype(changed, getText());
         }
     }
 }

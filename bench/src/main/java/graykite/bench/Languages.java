@@ -1,0 +1,109 @@
+package graykite.bench;
+
+import graykite.base.Progress;
+import graykite.media.SoundReader;
+import graykite.mouth.MouthChart;
+import graykite.sound.Sound;
+import graykite.speech.Ipa;
+import graykite.speech.Language;
+import graykite.speech.Phone;
+import graykite.speech.Pronouncer;
+import graykite.speech.Reader;
+import graykite.speech.Script;
+import graykite.speech.TimedWord;
+import graykite.speech.Timing;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+
+/**
+ * Other languages, on sentences of espeak-ng, which prints their phones (bench/make-languages.sh): how many phones of the shipped
+ * rules, and of the sound alone, differ from those; both as phones and as mouth shapes.
+ */
+final class Languages {
+    private static final MouthChart CHART = MouthChart.standard();
+
+    private Languages() {}
+
+    static void print(Path folder) throws IOException {
+        for (Language language : Language.values()) {
+            if (language != Language.ENGLISH) {
+                print(folder, language);
+            }
+        }
+    }
+
+    private static void print(Path folder, Language language) throws IOException {
+        Reader reader = Reader.of(Pronouncer.of(language));
+        List<Path> sounds;
+        try (var files = Files.list(folder)) {
+            sounds = files.filter(f -> f.getFileName().toString().matches(language.code() + "-.*\\.wav"))
+                    .sorted()
+                    .toList();
+        }
+        double[] wrong = new double[4];
+        int phones = 0;
+        int words = 0;
+        double fit = 0;
+        for (Path file : sounds) {
+            String stem = file.toString().replace(".wav", "");
+            List<Phone> truth = truth(Files.readString(Path.of(stem + ".ipa")));
+            Sound sound = SoundReader.read(file, Progress.none());
+            Script script = Script.of(Files.readString(Path.of(stem + ".txt")));
+            Timing read = reader.read(sound, script, Progress.none());
+            List<Phone> rules = script.words().stream()
+                    .flatMap(w -> reader.pronouncer().ways(w.written()).getFirst().phones().stream())
+                    .toList();
+            List<Phone> heard = phones(reader.listen(sound, Progress.none()));
+            phones += truth.size();
+            wrong[0] += distance(truth, rules, p -> p);
+            wrong[1] += distance(truth, rules, CHART::shapeOf);
+            wrong[2] += distance(truth, heard, p -> p);
+            wrong[3] += distance(truth, heard, CHART::shapeOf);
+            for (TimedWord word : read.words()) {
+                fit += word.fit();
+                words++;
+            }
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "%-8s %d phones; rules: %.1f %% of phones and %.1f %% of mouths differ; sound alone: %.1f %% and %.1f %%; mean"
+                        + " fit %.0f %%%n",
+                language.title(),
+                phones,
+                100 * wrong[0] / phones,
+                100 * wrong[1] / phones,
+                100 * wrong[2] / phones,
+                100 * wrong[3] / phones,
+                100 * fit / words);
+    }
+
+    private static List<Phone> truth(String ipa) {
+        return Ipa.read(ipa.replaceAll("[\\p{Cf}|_,;]", "").replace("ɪ̯", "j")).phones();
+    }
+
+    private static List<Phone> phones(Timing timing) {
+        return timing.words().stream()
+                .flatMap(w -> w.phones().stream())
+                .map(p -> p.phone())
+                .toList();
+    }
+
+    static int distance(List<Phone> a, List<Phone> b, Function<Phone, Object> as) {
+        int[][] cost = new int[a.size() + 1][b.size() + 1];
+        for (int i = 0; i <= a.size(); i++) {
+            for (int j = 0; j <= b.size(); j++) {
+                if (i == 0 || j == 0) {
+                    cost[i][j] = i + j;
+                } else {
+                    int change = as.apply(a.get(i - 1)).equals(as.apply(b.get(j - 1))) ? 0 : 1;
+                    cost[i][j] = Math.min(cost[i - 1][j - 1] + change, 1 + Math.min(cost[i - 1][j], cost[i][j - 1]));
+                }
+            }
+        }
+        return cost[a.size()][b.size()];
+    }
+}

@@ -1,0 +1,136 @@
+package graykite.command;
+
+import graykite.base.AtomicFiles;
+import graykite.base.BadInput;
+import graykite.base.Progress;
+import graykite.format.DictionaryFiles;
+import graykite.format.ScriptFiles;
+import graykite.format.TimingFiles;
+import graykite.media.SoundReader;
+import graykite.sound.Sound;
+import graykite.speech.Doubt;
+import graykite.speech.Pronouncer;
+import graykite.speech.Pronunciation;
+import graykite.speech.Reader;
+import graykite.speech.Script;
+import graykite.speech.Timing;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** Reads every recording of a folder that has a script beside it, on all cores. */
+@Command(
+        name = "read",
+        description = "Reads all recordings of a folder with the scripts that lie beside them.",
+        mixinStandardHelpOptions = true)
+final class ReadCommand implements Callable<Integer> {
+    private static final List<String> SOUNDS =
+            List.of(".wav", ".aif", ".aiff", ".flac", ".ogg", ".oga", ".opus", ".mp3", ".m4a", ".aac");
+
+    @Parameters(index = "0", paramLabel = "FOLDER", description = "Recordings and, of the same names, their scripts.")
+    private Path folder;
+
+    @Option(names = "--format", description = "ctm, csv, json, vtt or srt (default: ctm)", defaultValue = "ctm")
+    private String format;
+
+    @Option(names = "--level", description = "words or phones (default: words)", defaultValue = "words")
+    private String level;
+
+    @Option(names = "--by-sound", description = "Read recordings without a script by their sound alone.")
+    private boolean bySound;
+
+    @Option(names = "--language", description = "en, es, it, de or fr (default: en)", defaultValue = "en")
+    private String language;
+
+    @Option(names = "--dictionary", paramLabel = "FILE", description = "More words and how they are said.")
+    private Path dictionary;
+
+    @Option(
+            names = {"-o", "--out"},
+            required = true,
+            paramLabel = "FOLDER",
+            description = "Where the readings go; made when it does not exist.")
+    private Path out;
+
+    private record Outcome(String name, int words, int doubts, boolean read) {}
+
+    @Override
+    public Integer call() throws IOException {
+        TimingFiles.Kind kind = TimingFiles.Kind.ofName("." + format.toLowerCase(Locale.ROOT));
+        TimingFiles.Level rows = TimeCommand.level(level);
+        Map<String, Pronunciation> own = dictionary == null ? Map.of() : DictionaryFiles.open(dictionary);
+        List<Path> sounds = recordings();
+        Files.createDirectories(out);
+        Reader reader = Reader.of(Pronouncer.of(LineInput.spoken(language)));
+        AtomicInteger done = new AtomicInteger();
+        List<Outcome> outcomes = sounds.parallelStream()
+                .map(sound -> {
+                    Outcome outcome = read(sound, reader, own, kind, rows);
+                    System.err.println(
+                            "kite: " + done.incrementAndGet() + " of " + sounds.size() + ": " + outcome.name());
+                    return outcome;
+                })
+                .toList();
+        long failed = outcomes.stream().filter(o -> !o.read()).count();
+        int words = outcomes.stream().mapToInt(Outcome::words).sum();
+        int doubts = outcomes.stream().mapToInt(Outcome::doubts).sum();
+        System.out.println((outcomes.size() - failed) + " recordings read, " + words + " words, " + doubts
+                + " to look at" + (failed > 0 ? ", " + failed + " not read" : "") + "; readings in " + out);
+        return failed == 0 ? 0 : 1;
+    }
+
+    private List<Path> recordings() throws IOException {
+        if (!Files.isDirectory(folder)) {
+            throw new BadInput(folder + ": is no folder. Give a folder with recordings and their scripts.");
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            List<Path> sounds = files.filter(
+                            f -> SOUNDS.stream().anyMatch(f.toString().toLowerCase(Locale.ROOT)::endsWith))
+                    .sorted()
+                    .toList();
+            if (sounds.isEmpty()) {
+                throw new BadInput(folder + ": holds no recordings (WAV, AIFF, FLAC, OGG, MP3 or M4A).");
+            }
+            return sounds;
+        }
+    }
+
+    private Outcome read(
+            Path file, Reader reader, Map<String, Pronunciation> own, TimingFiles.Kind kind, TimingFiles.Level rows) {
+        String name = file.getFileName().toString();
+        String stem = name.replaceFirst("\\.[^.]*$", "");
+        try {
+            Timing timing = timing(file, reader, own);
+            LineInput.report(timing, name);
+            Path result = out.resolve(stem + "." + kind.name().toLowerCase(Locale.ROOT));
+            AtomicFiles.write(result, stream -> TimingFiles.write(timing, kind, rows, stem, stream));
+            return new Outcome(name, timing.words().size(), Doubt.of(timing).size(), true);
+        } catch (BadInput bad) {
+            System.err.println("kite: " + bad.getMessage());
+            return new Outcome(name, 0, 0, false);
+        }
+    }
+
+    private Timing timing(Path file, Reader reader, Map<String, Pronunciation> own) {
+        Sound sound = SoundReader.read(file, Progress.none());
+        var script = ScriptFiles.beside(file).map(ScriptFiles::read).map(Script::of);
+        if (script.isEmpty() && bySound) {
+            return reader.listen(sound, Progress.none());
+        }
+        return reader.read(
+                sound,
+                script.orElseThrow(() -> BadInput.inFile(
+                        file, "no script lies beside it. Add one of the same name, or use --by-sound.")),
+                own,
+                Progress.none());
+    }
+}

@@ -1,0 +1,214 @@
+package graykite.studio.desk;
+
+import graykite.speech.Language;
+import graykite.speech.Pronunciation;
+import graykite.studio.model.Workspace;
+import graykite.studio.model.Workspace.Selection;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/** Less frequent ways to read: a section, all lines, by sound alone; files; and the project's own words. */
+final class ReadingMorePane extends VBox {
+    private final Workspace workspace;
+    private final TextField from = new TextField();
+    private final TextField said = new TextField();
+    private final Button section = new Button("Read this section again");
+    private final Button sound = new Button("Read by sound alone");
+    private final Button export = new Button("Save the reading…");
+    private final ComboBox<Language> language = new ComboBox<>();
+    private final VBox dictionary = new VBox(4);
+    private int first = -1;
+    private int last = -1;
+
+    /** What the pane asks of the window. */
+    interface Files {
+        void importReading();
+
+        void exportReading();
+
+        void importDictionary();
+
+        void exportDictionary();
+    }
+
+    ReadingMorePane(Workspace workspace, Files files) {
+        super(10);
+        this.workspace = workspace;
+        from.setEditable(false);
+        from.setFocusTraversable(false);
+        from.setAccessibleText("Words of the section");
+        HBox.setHgrow(from, Priority.ALWAYS);
+        said.setId("section-words");
+        said.setAccessibleText("What is said in the section");
+        HBox.setHgrow(said, Priority.ALWAYS);
+        section.setId("read-section");
+        section.setTooltip(
+                new Tooltip("Reads only these words again, between their neighbours; all others stay as they are"));
+        section.setOnAction(e -> {
+            if (first >= 0 && !said.getText().isBlank()) {
+                workspace.readings().readSection(first, last, said.getText());
+            }
+        });
+        Button start = new Button("Begin");
+        start.setId("section-first");
+        start.setTooltip(new Tooltip("The section begins with the chosen word"));
+        start.setOnAction(e -> take(true));
+        Button end = new Button("End");
+        end.setId("section-last");
+        end.setTooltip(new Tooltip("The section ends with the chosen word"));
+        end.setOnAction(e -> take(false));
+        sound.setId("read-by-sound");
+        sound.setTooltip(
+                new Tooltip("Needs no words and works in any language: the sounds alone, good enough for a mouth"));
+        sound.setOnAction(e -> workspace.readings().listen());
+        language.setId("language");
+        language.getItems().setAll(Language.values());
+        language.setAccessibleText("Language of the line");
+        language.setTooltip(new Tooltip("Spanish, Italian, German and French words are read by their spelling"));
+        language.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Language value) {
+                return value == null ? "" : value.title();
+            }
+
+            @Override
+            public Language fromString(String text) {
+                return Language.parse(text).orElse(Language.ENGLISH);
+            }
+        });
+        language.setOnAction(e -> {
+            Language chosen = language.getValue();
+            if (chosen != null) {
+                workspace
+                        .shot()
+                        .filter(s -> s.voice().language() != chosen)
+                        .ifPresent(s -> workspace.editShot(
+                                "Language of the line",
+                                0,
+                                shot -> shot.withVoice(shot.voice().withLanguage(chosen))));
+            }
+        });
+        Button unread = new Button("Read all unread lines");
+        unread.setId("read-unread");
+        unread.setTooltip(new Tooltip("Every line with a recording and words, on all cores (Ctrl+Shift+R)"));
+        unread.setOnAction(e -> workspace.readings().readUnread());
+        Button load = new Button("Load a reading…");
+        load.setTooltip(new Tooltip("NIST CTM, WebVTT, SRT or CSV: words or phones with their times"));
+        load.setOnAction(e -> files.importReading());
+        export.setTooltip(new Tooltip("NIST CTM, WebVTT, SRT, CSV or JSON"));
+        export.setOnAction(e -> files.exportReading());
+        Button loadWords = new Button("Load words…");
+        loadWords.setTooltip(new Tooltip("A dictionary in the format of the CMU dictionary, in ARPABET or IPA"));
+        loadWords.setOnAction(e -> files.importDictionary());
+        Button saveWords = new Button("Save words…");
+        saveWords.setOnAction(e -> files.exportDictionary());
+        getChildren()
+                .addAll(
+                        Parts.heading("A section"),
+                        Parts.row(start, end, from),
+                        Parts.row(new Label("Says"), said),
+                        section,
+                        Parts.heading("Other ways"),
+                        Parts.row(new Label("Spoken in"), language),
+                        new VBox(6, sound, unread),
+                        Parts.heading("Files"),
+                        Parts.row(load, export),
+                        Parts.heading("Words of this project"),
+                        dictionary,
+                        Parts.row(loadWords, saveWords));
+    }
+
+    private void take(boolean begin) {
+        workspace
+                .words()
+                .word()
+                .ifPresentOrElse(
+                        w -> {
+                            int word = workspace.selection().get().word();
+                            first = begin || first < 0 ? word : Math.min(first, word);
+                            last = begin ? Math.max(last, word) : word;
+                            last = Math.max(first, last);
+                            if (begin && word > last) {
+                                last = word;
+                            }
+                            showSection(true);
+                        },
+                        () -> workspace.jobs().say("Choose a word on the sheet first."));
+    }
+
+    private void showSection(boolean fill) {
+        var words =
+                workspace.shot().flatMap(s -> s.timing()).map(t -> t.words()).orElse(java.util.List.of());
+        if (last >= words.size()) {
+            first = -1;
+            last = -1;
+        }
+        section.setDisable(first < 0);
+        String text = first < 0
+                ? ""
+                : words.subList(first, last + 1).stream()
+                        .map(w -> w.text() + w.mark())
+                        .collect(Collectors.joining(" "));
+        from.setText(text);
+        from.setPromptText("Choose a word, then Begin or End");
+        if (fill || first < 0) {
+            said.setText(text);
+        }
+    }
+
+    void refresh() {
+        Selection now = workspace.selection().get();
+        if (first < 0 && now.word() >= 0 && workspace.words().word().isPresent()) {
+            first = now.word();
+            last = now.word();
+            showSection(true);
+        }
+        showSection(false);
+        language.setValue(workspace.shot().map(s -> s.voice().language()).orElse(Language.ENGLISH));
+        language.setDisable(workspace.shot().isEmpty());
+        boolean recording = workspace.shot().flatMap(s -> s.sound()).isPresent();
+        sound.setDisable(!recording);
+        export.setDisable(workspace.shot().flatMap(s -> s.timing()).isEmpty());
+        dictionary.getChildren().clear();
+        Map<String, Pronunciation> own = new TreeMap<>(workspace.project().dictionary());
+        own.forEach((word, way) -> dictionary.getChildren().add(row(word, way)));
+        if (own.isEmpty()) {
+            dictionary
+                    .getChildren()
+                    .add(Parts.quiet("None yet. What you choose under \"How it is said\" is remembered here."));
+        }
+    }
+
+    /** Another line was opened: its words are others. */
+    void forget() {
+        first = -1;
+        last = -1;
+    }
+
+    private HBox row(String word, Pronunciation way) {
+        Label name = new Label(word);
+        Label said = new Label(way.phones().stream().map(p -> p.ipa()).collect(Collectors.joining(" ")));
+        said.getStyleClass().add("ipa");
+        said.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(said, Priority.ALWAYS);
+        Button forget = new Button("Forget");
+        forget.setTooltip(
+                new Tooltip("The dictionary's way is taken again, and the lines with the word are read again"));
+        forget.setOnAction(e -> workspace.words().forget(word));
+        HBox row = new HBox(8, name, said, forget);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("list-row");
+        return row;
+    }
+}

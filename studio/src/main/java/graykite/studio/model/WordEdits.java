@@ -1,0 +1,342 @@
+package graykite.studio.model;
+
+import graykite.base.BadInput;
+import graykite.project.Shot;
+import graykite.speech.Doubt;
+import graykite.speech.Phone;
+import graykite.speech.Pronouncer;
+import graykite.speech.Pronunciation;
+import graykite.speech.Respelling;
+import graykite.speech.Script;
+import graykite.speech.TimedPhone;
+import graykite.speech.TimedWord;
+import graykite.speech.Timing;
+import graykite.speech.TimingEdits;
+import graykite.speech.WordSource;
+import graykite.studio.model.Workspace.Selection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+
+/** Changes of words and sounds by hand, how words are said, and what should be looked at. */
+public final class WordEdits {
+    private final Workspace workspace;
+    private final Supplier<Pronouncer> pronouncer;
+
+    WordEdits(Workspace workspace, Supplier<Pronouncer> pronouncer) {
+        this.workspace = workspace;
+        this.pronouncer = pronouncer;
+    }
+
+    /** Dictionary and letters. Not for the JavaFX thread until {@link Workspace#prepareWords} is done. */
+    public Pronouncer pronouncer() {
+        return pronouncer.get();
+    }
+
+    private Optional<Timing> timing() {
+        return workspace.shot().flatMap(Shot::timing);
+    }
+
+    private List<TimedWord> words() {
+        return timing().map(Timing::words).orElse(List.of());
+    }
+
+    /** The chosen word, if there is one. */
+    public Optional<TimedWord> word() {
+        int word = workspace.selection().get().word();
+        return word >= 0 && word < words().size() ? Optional.of(words().get(word)) : Optional.empty();
+    }
+
+    /** The chosen sound, if a single one is chosen. */
+    public Optional<TimedPhone> phone() {
+        int phone = workspace.selection().get().phone();
+        return word().filter(w -> phone >= 0 && phone < w.phones().size())
+                .map(w -> w.phones().get(phone));
+    }
+
+    private Selection chosen() {
+        return workspace.selection().get();
+    }
+
+    private boolean edit(String name, UnaryOperator<Timing> change) {
+        return edit(name, change, false);
+    }
+
+    /** As edit, for changes of the words themselves: the script follows, so that reading again does not undo them. */
+    private boolean rewrite(String name, UnaryOperator<Timing> change) {
+        return edit(name, change, true);
+    }
+
+    private boolean edit(String name, UnaryOperator<Timing> change, boolean script) {
+        Optional<Timing> before = timing();
+        if (before.isEmpty()) {
+            return false;
+        }
+        try {
+            Timing after = change.apply(before.get());
+            workspace.editShot(
+                    name, 0, s -> script ? s.withTiming(after).withScript(after.text()) : s.withTiming(after));
+            return true;
+        } catch (IllegalArgumentException impossible) {
+            workspace.jobs().say(impossible.getMessage());
+            return false;
+        }
+    }
+
+    /** Cuts the chosen word in two before the chosen sound, or in its middle. */
+    public void splitWord() {
+        word().ifPresent(w -> {
+            if (w.phones().size() < 2) {
+                workspace.jobs().say("\"" + w.text() + "\" is a single sound and cannot be split.");
+                return;
+            }
+            int phones = w.phones().size();
+            int at = chosen().phone() > 0 ? chosen().phone() : (phones + 1) / 2;
+            int letters = Math.clamp(
+                    Math.round(w.text().length() * (double) at / phones),
+                    1,
+                    w.text().length());
+            String first = w.text().substring(0, letters).strip();
+            String second = w.text().substring(letters).strip();
+            rewrite(
+                    "Split word",
+                    t -> TimingEdits.splitWord(
+                            t,
+                            chosen().word(),
+                            at,
+                            first.isEmpty() ? w.text() : first,
+                            second.isEmpty() ? w.text() : second));
+        });
+    }
+
+    /** Joins the chosen word with the next. */
+    public void mergeWords() {
+        word().ifPresent(w -> rewrite("Join words", t -> TimingEdits.mergeWords(t, chosen().word())));
+    }
+
+    /** Takes the chosen word or sound out. */
+    public void delete() {
+        if (phone().isPresent()) {
+            edit("Delete sound", t -> TimingEdits.deletePhone(t, chosen().word(), chosen().phone()));
+        } else {
+            word().ifPresent(w -> rewrite("Delete word", t -> TimingEdits.deleteWord(t, chosen().word())));
+        }
+        workspace.selection().set(Selection.NONE);
+    }
+
+    /** Puts a word after the chosen one, or at the start. */
+    public void insertWord(String text) {
+        said(text).ifPresent(said -> {
+            int before = word().isPresent() ? chosen().word() + 1 : 0;
+            if (rewrite("Insert word", t -> TimingEdits.insertWord(t, before, text.strip(), said))) {
+                workspace.selection().set(new Selection(before, -1));
+            }
+        });
+    }
+
+    /** Changes the text of a word and finds its sounds in the time it has. Nothing typed takes the word out. */
+    public void retype(int word, String text) {
+        if (text.isBlank()) {
+            rewrite("Delete word", t -> TimingEdits.deleteWord(t, word));
+        } else if (Script.of(text).isEmpty()) {
+            workspace.jobs().say("\"" + text + "\" holds no word.");
+        } else {
+            workspace.readings().readSection(word, word, text.strip() + mark(word, text));
+        }
+    }
+
+    /** The punctuation of the word that is retyped, unless the new text brings its own. */
+    private String mark(int word, String text) {
+        String typed = Script.of(text).words().getLast().mark();
+        return typed.isEmpty() && word < words().size() ? words().get(word).mark() : "";
+    }
+
+    /** Makes the chosen sound another one. */
+    public void setPhone(Phone phone) {
+        phone().ifPresent(p ->
+                edit("Change sound", t -> TimingEdits.withPhone(t, chosen().word(), chosen().phone(), phone)));
+    }
+
+    /** Puts a sound after the chosen one and chooses it. */
+    public void insertPhone(Phone phone) {
+        Selection before = chosen();
+        if (phone().isPresent()
+                && edit("Insert sound", t -> TimingEdits.insertPhone(t, before.word(), before.phone(), phone))) {
+            workspace.selection().set(new Selection(before.word(), before.phone() + 1));
+        }
+    }
+
+    /** Pins what is chosen, or releases it when it is pinned. */
+    public void togglePin() {
+        word().ifPresent(w -> {
+            boolean pinned =
+                    phone().map(TimedPhone::pinned).orElse(w.phones().stream().allMatch(TimedPhone::pinned));
+            edit(pinned ? "Release pin" : "Pin", t -> TimingEdits.pin(t, chosen().word(), chosen().phone(), !pinned));
+        });
+    }
+
+    /** Moves the chosen word as a whole by some seconds. */
+    public void moveWord(double by) {
+        word().ifPresent(w -> edit("Move word", t -> TimingEdits.moveWord(t, chosen().word(), by)));
+    }
+
+    // --- how words are said --------------------------------------------------------------------------------------
+
+    /** The ways in which a word of the script may be said, the project's own way first. */
+    public List<Pronunciation> ways(String text) {
+        try {
+            List<Script.Word> words = Script.of(text).words();
+            if (words.size() != 1 || words.getFirst().spoken().size() != 1) {
+                return List.of();
+            }
+            String plain = words.getFirst().spoken().getFirst();
+            List<Pronunciation> ways =
+                    new java.util.ArrayList<>(pronouncer.get().ways(plain));
+            Optional.ofNullable(workspace.project().dictionary().get(plain)).ifPresent(own -> {
+                ways.remove(own);
+                ways.addFirst(own);
+            });
+            return ways;
+        } catch (BadInput noWord) {
+            return List.of();
+        }
+    }
+
+    /** How something typed is said: plain words, ARPABET, or IPA between slashes; empty with a message when it says nothing. */
+    public List<Pronunciation> respelt(String text) {
+        try {
+            return new Respelling(pronouncer.get()).read(text);
+        } catch (BadInput nothing) {
+            workspace.jobs().say(nothing.getMessage());
+            return List.of();
+        }
+    }
+
+    private Optional<Pronunciation> said(String text) {
+        List<Pronunciation> ways = ways(text);
+        return (ways.isEmpty() ? respelt(text) : ways).stream().findFirst();
+    }
+
+    /** Words of the dictionary that are spelt most like one. Takes a moment; not for the JavaFX thread. */
+    public List<String> near(String word) {
+        return pronouncer.get().near(word, 4);
+    }
+
+    /**
+     * Remembers for the whole project how a word is said, and has every line that holds it read again.
+     *
+     * @param text the word as written
+     */
+    public void sayAs(String text, Pronunciation said) {
+        List<Script.Word> written = Script.of(text).words();
+        if (written.size() != 1 || written.getFirst().spoken().size() != 1) {
+            workspace.jobs().say("\"" + text + "\" is more than one word. Split it first.");
+            return;
+        }
+        String plain = written.getFirst().spoken().getFirst();
+        long gesture = workspace.newGesture();
+        workspace.edit("Say \"" + plain + "\" so", gesture, p -> p.withWord(plain, said));
+        workspace.readings().readAll(linesWith(plain));
+    }
+
+    /** Forgets the project's own way of saying a word. */
+    public void forget(String plainWord) {
+        workspace.edit("Forget \"" + plainWord + "\"", 0, p -> p.withoutWord(plainWord));
+        workspace.readings().readAll(linesWith(plainWord));
+    }
+
+    private List<Shot> linesWith(String plain) {
+        return workspace.project().shots().stream()
+                .filter(s -> s.sound().isPresent() && !s.script().isBlank())
+                .filter(s -> Script.of(s.script()).words().stream()
+                        .anyMatch(w -> w.spoken().contains(plain.toLowerCase(Locale.ROOT))))
+                .toList();
+    }
+
+    // --- what to look at -----------------------------------------------------------------------------------------
+
+    /** What a person should look at in the line. */
+    public List<Doubt> doubts() {
+        return timing().map(Doubt::of).orElse(List.of());
+    }
+
+    /** Chooses the next doubtful word after the chosen one, and begins again at the end. */
+    public void nextDoubt() {
+        List<Doubt> doubts = doubts();
+        if (doubts.isEmpty()) {
+            workspace
+                    .jobs()
+                    .say(timing().isEmpty() ? "The line is not read yet." : "There is nothing doubtful in this line.");
+            return;
+        }
+        int now = chosen().word();
+        Doubt next = doubts.stream().filter(d -> d.word() > now).findFirst().orElse(doubts.getFirst());
+        choose(next);
+    }
+
+    /** Chooses the word that a doubt is about. */
+    public void choose(Doubt doubt) {
+        int word = Math.min(doubt.word(), words().size() - 1);
+        workspace.selection().set(new Selection(word, -1));
+        workspace.jobs().say("\"" + doubt.text() + "\": " + doubt.reason().title() + ".");
+    }
+
+    /** Accepts a doubtful word as it is: it is pinned and not doubted any more. */
+    public void accept() {
+        word().ifPresent(w -> edit("Accept word", t -> TimingEdits.pin(t, chosen().word(), -1, true)));
+    }
+
+    // --- by hand -------------------------------------------------------------------------------------------------
+
+    /** The next word of the script that has no place yet, if the words so far follow the script. */
+    public Optional<Script.Word> nextToMark() {
+        List<Script.Word> script =
+                workspace.shot().map(s -> Script.of(s.script()).words()).orElse(List.of());
+        int placed = (int)
+                words().stream().filter(w -> w.source() != WordSource.SOUND).count();
+        return placed < script.size() ? Optional.of(script.get(placed)) : Optional.empty();
+    }
+
+    /** Marks that the next word of the script begins at a time. */
+    public void mark(double time) {
+        Optional<Script.Word> next = nextToMark();
+        if (next.isEmpty()) {
+            workspace
+                    .jobs()
+                    .say(
+                            workspace.shot().map(s -> s.script().isBlank()).orElse(true)
+                                    ? "Type the words of the line first; W then places one after the other."
+                                    : "Every word has its place. Clear the reading to mark the line anew.");
+            return;
+        }
+        Script.Word word = next.get();
+        said(word.written()).ifPresent(said -> {
+            if (timing().isEmpty()) {
+                double length =
+                        workspace.sound().get().map(s -> s.sound().duration()).orElse(0.0);
+                workspace.editShot("Mark word", 0, s -> s.withTiming(Timing.empty(length)));
+            }
+            if (edit("Mark word", t -> TimingEdits.mark(t, word.written(), word.mark(), said, time))) {
+                workspace
+                        .jobs()
+                        .say(nextToMark()
+                                .map(w -> "Next: \"" + w.written() + "\".")
+                                .orElse("That was the last word."));
+            }
+        });
+    }
+
+    /** Marks that the word before a time ends there and silence follows. */
+    public void markSilence(double time) {
+        edit("Mark silence", t -> TimingEdits.endWord(t, time));
+    }
+
+    /** Takes all words off the line, to mark them by hand. */
+    public void clear() {
+        timing().ifPresent(
+                        t -> workspace.editShot("Clear the reading", 0, s -> s.withTiming(Timing.empty(t.duration()))));
+        workspace.selection().set(Selection.NONE);
+    }
+}

@@ -1,0 +1,64 @@
+package graykite.studio.view;
+
+import graykite.sound.Loudness;
+import graykite.sound.Pitch;
+import graykite.studio.model.LineSound;
+import graykite.studio.model.Palette;
+import graykite.studio.model.Workspace;
+import java.util.Optional;
+import javafx.scene.canvas.GraphicsContext;
+
+/** Loudness and pitch of the voice, drawn over its wave on request. */
+final class VoiceCurves {
+    private static final double FLOOR_DB = -60;
+
+    private VoiceCurves() {}
+
+    static void draw(
+            GraphicsContext g, Workspace workspace, SheetScale scale, Palette palette, double top, double width) {
+        Optional<LineSound> sound = workspace.sound().get();
+        if (sound.isEmpty()) {
+            return;
+        }
+        if (workspace.showLoudness().get()) {
+            drawLoudness(g, sound.get().loudness(), scale, palette, top, width);
+        }
+        if (workspace.showPitch().get()) {
+            sound.get().pitch().ifPresent(p -> drawPitch(g, p, scale, palette, top, width));
+        }
+    }
+
+    private static void drawLoudness(
+            GraphicsContext g, Loudness loudness, SheetScale scale, Palette palette, double top, double width) {
+        g.setStroke(palette.sand());
+        g.setLineWidth(1.6);
+        g.beginPath();
+        boolean begun = false;
+        for (double x = SheetRows.GUTTER; x <= Math.min(width, scale.xOf(scale.duration())); x += 2) {
+            double share = Math.clamp(1 - loudness.at(scale.timeAt(x)) / FLOOR_DB, 0, 1);
+            double y = top + SheetRows.WAVE - 3 - share * (SheetRows.WAVE - 6);
+            if (begun) {
+                g.lineTo(x, y);
+            } else {
+                g.moveTo(x, y);
+                begun = true;
+            }
+        }
+        g.stroke();
+        g.setLineWidth(1);
+    }
+
+    /** Equal steps of the ear are equal steps up. */
+    private static void drawPitch(
+            GraphicsContext g, Pitch pitch, SheetScale scale, Palette palette, double top, double width) {
+        g.setFill(palette.tide());
+        double range = Math.log(Pitch.HIGHEST / Pitch.LOWEST);
+        for (double x = SheetRows.GUTTER; x <= Math.min(width, scale.xOf(scale.duration())); x += 2) {
+            double hertz = pitch.at(scale.timeAt(x));
+            if (hertz > 0) {
+                double share = Math.clamp(Math.log(hertz / Pitch.LOWEST) / range, 0, 1);
+                g.fillOval(x - 1.6, top + SheetRows.WAVE - 3 - share * (SheetRows.WAVE - 6) - 1.6, 3.2, 3.2);
+            }
+        }
+    }
+}

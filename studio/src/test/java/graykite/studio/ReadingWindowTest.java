@@ -1,0 +1,328 @@
+package graykite.studio;
+
+import static graykite.studio.FxWork.await;
+import static graykite.studio.FxWork.onFx;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.media.WavFiles;
+import graykite.mouth.TouchUp;
+import graykite.project.Shot;
+import graykite.speech.Doubt;
+import graykite.speech.Phone;
+import graykite.speech.SimulatedVoice;
+import graykite.speech.TimedPhone;
+import graykite.speech.TimedWord;
+import graykite.speech.Timing;
+import graykite.studio.model.Knot;
+import graykite.studio.model.Workspace.Selection;
+import graykite.studio.view.Reveal;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** From ten recordings to readings that somebody looked after, in the real window. */
+class ReadingWindowTest extends RealWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    private Timing timing() {
+        return onFx(() -> workspace.shot().flatMap(Shot::timing).orElseThrow());
+    }
+
+    private String words() {
+        return timing().words().stream().map(TimedWord::text).collect(Collectors.joining(" "));
+    }
+
+    private Path record(String name, String said, String script) throws Exception {
+        Path sound = folder.resolve(name + ".wav");
+        try (OutputStream out = Files.newOutputStream(sound)) {
+            WavFiles.write(SimulatedVoice.speak(said).sound(), out);
+        }
+        if (!script.isEmpty()) {
+            Files.writeString(folder.resolve(name + ".txt"), script);
+        }
+        return sound;
+    }
+
+    private void bring(String said, String script) throws Exception {
+        Path sound = record("line", said, script);
+        run(() -> window.take(sound));
+        await(() -> workspace.performance().get().isPresent());
+        idle();
+    }
+
+    private void idle() throws Exception {
+        await(() -> workspace.jobs().running().get().isEmpty());
+    }
+
+    private void press(FxRobot robot, String id) {
+        run(() -> Reveal.show(robot.lookup(id).query()));
+        robot.clickOn(id);
+    }
+
+    /** Recordings that are dropped together are paired by name, read on all cores, and what to look at is known. */
+    @Test
+    void severalRecordingsAreReadTogether() throws Exception {
+        List<Path> dropped = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            String said = List.of(
+                            "Boat ahead, turn to the left.",
+                            "Drop the fenders and free the rope.",
+                            "Wake up, the ferry leaves at five.",
+                            "Something follows us very softly.")
+                    .get(i);
+            dropped.add(record("take" + i, said, i == 3 ? "" : said));
+            dropped.add(folder.resolve("take" + i + ".txt"));
+        }
+        dropped.removeIf(p -> !Files.exists(p));
+        run(() -> FileDrop.sort(dropped, window::take, window::takeRecordings));
+        await(() -> workspace.project().shots().size() == 4);
+        await(() -> workspace.project().shots().stream()
+                        .filter(s -> s.timing().isPresent())
+                        .count()
+                == 3);
+        idle();
+        assertTrue(onFx(() -> workspace.jobs().message().get()).startsWith("3 lines read"));
+        // All of them were read in one step; another takes the recordings away again.
+        run(workspace::undo);
+        assertTrue(onFx(() ->
+                workspace.project().shots().stream().allMatch(s -> s.timing().isEmpty())));
+        run(workspace::undo);
+        assertTrue(onFx(() -> workspace.project().shots().isEmpty()));
+    }
+
+    /** An unknown word: found in the list, spelt in plain words, remembered, used in every line; undo takes it back. */
+    @Test
+    void anUnknownWordIsTaughtOnce(FxRobot robot) throws Exception {
+        bring("Call the bow sun before the tide turns.", "Call the bosunny before the tide turns.");
+        List<Doubt> doubts = onFx(() -> workspace.words().doubts());
+        assertTrue(doubts.stream().anyMatch(d -> d.text().equals("bosunny")), doubts.toString());
+        robot.push(KeyCode.ESCAPE);
+        run(() -> window.sheet().requestFocus());
+        robot.push(KeyCode.D);
+        assertEquals(
+                "bosunny", onFx(() -> workspace.words().word().orElseThrow().text()));
+        run(() -> {
+            TextField field = robot.lookup("#respelling").queryAs(TextField.class);
+            field.setText("bow sun");
+            field.getOnAction().handle(null);
+        });
+        run(() -> robot.lookup(".use-way").queryAllAs(javafx.scene.control.Button.class).stream()
+                .filter(b -> !b.isDisabled())
+                .findFirst()
+                .orElseThrow()
+                .fire());
+        idle();
+        assertTrue(onFx(() -> workspace.project().dictionary().containsKey("bosunny")));
+        await(() -> workspace.words().doubts().stream().noneMatch(d -> d.reason() == Doubt.Reason.UNKNOWN));
+        run(workspace::undo);
+        run(workspace::undo);
+        assertTrue(onFx(() -> workspace.project().dictionary().isEmpty()));
+    }
+
+    /** A boundary set by hand is pinned, stays when the line is read again, and a released one does not. */
+    @Test
+    void pinsStayWhenTheLineIsReadAgain(FxRobot robot) throws Exception {
+        bring("The fog bell rang at seven.", "The fog bell rang at seven.");
+        double before = timing().words().get(2).phones().get(1).start();
+        run(() -> workspace.moveStart(2, 1, before + 0.025, 0));
+        TimedPhone pinned = timing().words().get(2).phones().get(1);
+        assertTrue(pinned.pinned());
+        run(() -> window.knot().set(Knot.READING));
+        press(robot, "#read");
+        idle();
+        assertEquals(pinned, timing().words().get(2).phones().get(1));
+        run(() -> {
+            workspace.selection().set(new Selection(2, -1));
+            workspace.words().togglePin();
+            workspace.words().togglePin();
+        });
+        assertFalse(timing().words().get(2).phones().get(1).pinned());
+        press(robot, "#read");
+        idle();
+        assertEquals(before, timing().words().get(2).phones().get(1).start(), 0.006);
+    }
+
+    /** One word is retyped and read alone; the script follows; other words stay to the letter. */
+    @Test
+    void aWordIsRetypedAndOnlyItIsRead(FxRobot robot) throws Exception {
+        bring("The fog bell rang at seven.", "The fog ball rang at seven.");
+        TimedWord last = timing().words().getLast();
+        run(() -> workspace.words().retype(2, "bell"));
+        idle();
+        assertEquals("The fog bell rang at seven", words());
+        assertEquals(
+                "The fog bell rang at seven.",
+                onFx(() -> workspace.shot().orElseThrow().script()));
+        assertEquals(last, timing().words().getLast());
+        run(() -> {
+            window.knot().set(Knot.READING);
+            workspace.selection().set(new Selection(1, -1));
+            window.readingDesk().openTab("More");
+        });
+        press(robot, "#section-first");
+        run(() -> workspace.selection().set(new Selection(3, -1)));
+        press(robot, "#section-last");
+        press(robot, "#read-section");
+        idle();
+        assertEquals("The fog bell rang at seven", words());
+        assertEquals(last, timing().words().getLast());
+    }
+
+    @Test
+    void wordsAndSoundsAreChangedByHand(FxRobot robot) throws Exception {
+        bring("The fog bell rang.", "The fog bell rang.");
+        run(() -> {
+            window.knot().set(Knot.READING);
+            workspace.selection().set(new Selection(1, 1));
+        });
+        press(robot, "#pick-aa");
+        assertEquals(Phone.AA, timing().words().get(1).phones().get(1).phone());
+        press(robot, "#insert-sound");
+        press(robot, "#pick-z");
+        assertEquals(Phone.Z, timing().words().get(1).phones().get(2).phone());
+        run(() -> window.sheet().requestFocus());
+        robot.push(KeyCode.DELETE);
+        assertEquals(3, timing().words().get(1).phones().size());
+        run(() -> workspace.selection().set(new Selection(1, -1)));
+        press(robot, "#word-split");
+        assertEquals(5, timing().words().size());
+        press(robot, "#word-join-next");
+        assertEquals(4, timing().words().size());
+        run(() -> workspace.words().insertWord("big"));
+        assertEquals("The f og big bell rang".replace("f og", "fo g"), words());
+        press(robot, "#word-delete");
+        for (int i = 0; i < 7; i++) {
+            run(workspace::undo);
+        }
+        assertEquals("The fog bell rang", words());
+        assertTrue(timing().words().stream().flatMap(w -> w.phones().stream()).noneMatch(TimedPhone::pinned));
+    }
+
+    /** A new take: its words are found, what hangs on them stays. */
+    @Test
+    void aNewTakeKeepsWhatHangsOnWords() throws Exception {
+        bring("The fog bell rang at seven.", "The fog bell rang at seven.");
+        run(() -> workspace.mouth().touch(new Selection(2, -1), "Stronger", 0, t -> t.withStrength(1.5)));
+        Path take = folder.resolve("again.wav");
+        try (OutputStream out = Files.newOutputStream(take)) {
+            WavFiles.write(
+                    SimulatedVoice.speak("Listen. The fog bell rang at seven.").sound(), out);
+        }
+        double before = timing().words().get(2).start();
+        run(() -> workspace.intake().replaceRecording(take));
+        await(() -> workspace.shot().flatMap(Shot::timing).isEmpty());
+        await(() -> workspace.performance().get().isPresent());
+        idle();
+        TimedWord bell = timing().words().stream()
+                .filter(w -> w.text().equals("bell"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(bell.start() > before + 0.3, bell.start() + " after " + before);
+        assertEquals(List.of(1.5), onFx(() -> workspace.mouth().work().touchUps().stream()
+                .map(TouchUp::strength)
+                .toList()));
+        assertTrue(onFx(() -> workspace.performance().get().orElseThrow().beats().touchUpPlaces().stream()
+                .allMatch(java.util.Optional::isPresent)));
+    }
+
+    /** Without any sound: silence is laid under the line and words are placed on it. */
+    @Test
+    void wordsArePlacedByHandBeforeThereIsSound(FxRobot robot) throws Exception {
+        Path script = folder.resolve("song.txt");
+        Files.writeString(script, "Row the boat");
+        run(() -> window.take(script));
+        await(() -> workspace.shot().map(s -> s.script().startsWith("Row")).orElse(false));
+        run(() -> {
+            window.knot().set(Knot.READING);
+            window.readingDesk().openTab("By hand");
+        });
+        press(robot, "#without-sound");
+        await(() -> workspace.sound().get().isPresent());
+        for (double time : new double[] {0.5, 1.5, 2}) {
+            run(() -> window.player().seek(time));
+            press(robot, "#mark-word");
+        }
+        run(() -> window.player().seek(4));
+        press(robot, "#mark-silence");
+        assertEquals("Row the boat", words());
+        assertEquals(1.5, timing().words().get(0).end(), 1e-6);
+        assertEquals(4, timing().words().get(2).end(), 1e-6);
+        assertTrue(onFx(() -> workspace.performance().get().isPresent()));
+        press(robot, "#clear-reading");
+        assertTrue(timing().words().isEmpty());
+        run(workspace::undo);
+        assertEquals(3, timing().words().size());
+    }
+
+    /** The simulated microphone says the line's words; the take is read like any other. */
+    @Test
+    void aTakeIsRecorded(FxRobot robot) throws Exception {
+        bring("The fog bell rang.", "The fog bell rang.");
+        run(() -> window.knot().set(Knot.VOICE));
+        press(robot, "#record");
+        Thread.sleep(2200);
+        press(robot, "#record");
+        idle();
+        await(() -> workspace.performance().get().isPresent());
+        assertEquals(
+                "recorded.wav",
+                onFx(() -> workspace.shot().flatMap(Shot::sound).orElseThrow().name()));
+        assertTrue(words().contains("fog bell"), words());
+    }
+
+    /** Gain and start frame change what is heard and shown, never the recording; both are saved and undone. */
+    @Test
+    void gainAndStartFrameBelongToTheLine(FxRobot robot) throws Exception {
+        bring("The fog bell rang.", "The fog bell rang.");
+        float peak = onFx(() -> workspace.sound().get().orElseThrow().sound().peak());
+        byte[] bytes =
+                onFx(() -> workspace.shot().flatMap(Shot::sound).orElseThrow().content());
+        run(() -> workspace.editShot(
+                "Gain", 0, s -> s.withVoice(s.voice().withGain(-6.02).withStartFrame(100))));
+        await(() -> workspace.sound().get().orElseThrow().sound().peak() < 0.6 * peak);
+        assertEquals(
+                0.5 * peak,
+                onFx(() -> workspace.sound().get().orElseThrow().sound().peak()),
+                0.01 * peak);
+        assertEquals(100, onFx(() -> workspace.startFrame()));
+        assertEquals(
+                bytes,
+                onFx(() -> workspace.shot().flatMap(Shot::sound).orElseThrow().content()));
+        run(workspace::undo);
+        await(() -> workspace.sound().get().orElseThrow().sound().peak() == peak);
+    }
+
+    /** Without words the sound alone is read. */
+    @Test
+    void aLineWithoutWordsIsReadByItsSound(FxRobot robot) throws Exception {
+        Path sound = record("foreign", "Quinto porto bella nave.", "");
+        run(() -> window.take(sound));
+        await(() -> workspace.sound().get().isPresent());
+        run(() -> window.readingDesk().openTab("More"));
+        press(robot, "#read-by-sound");
+        await(() -> workspace.performance().get().isPresent());
+        assertTrue(timing().words().stream().allMatch(w -> w.text().equals(TimedWord.UNSCRIPTED)));
+        Path saved = folder.resolve("foreign.ctm");
+        ReadingFiles files = onFx(() -> new ReadingFiles(null, workspace));
+        run(() -> files.exportReading(saved));
+        idle();
+        assertTrue(Files.readString(saved).startsWith("foreign 1 "));
+        run(() -> files.importReading(saved));
+        idle();
+        assertTrue(onFx(() -> workspace.jobs().message().get()).contains("loaded"));
+    }
+}
