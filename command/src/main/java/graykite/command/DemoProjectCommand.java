@@ -66,6 +66,7 @@ final class DemoProjectCommand implements Callable<Integer> {
                     Optional.of(new SoundFile(sound.getFileName().toString(), Files.readAllBytes(sound))),
                     Voice.PLAIN,
                     script,
+                    false,
                     Optional.of(timing),
                     MouthWork.STANDARD,
                     new Shot.Acting(number, List.of(), List.of())));

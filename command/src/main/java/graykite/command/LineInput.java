@@ -9,6 +9,7 @@ import graykite.project.Voice;
 import graykite.sound.Sound;
 import graykite.sound.SoundHealth;
 import graykite.speech.Doubt;
+import graykite.speech.Drafter;
 import graykite.speech.Language;
 import graykite.speech.Pronouncer;
 import graykite.speech.Pronunciation;
@@ -40,6 +41,12 @@ final class LineInput {
             names = "--by-sound",
             description = "Read by the sound alone, without words: for any language, good enough for a mouth.")
     boolean bySound;
+
+    @Option(
+            names = "--draft",
+            description =
+                    "Draft the words by recognition first (English; a third will be wrong); they go to the output.")
+    boolean draft;
 
     @Option(
             names = "--dictionary",
@@ -79,12 +86,18 @@ final class LineInput {
         if (bySound) {
             return Reader.shipped().listen(sound, Progress.none());
         }
-        Script words = words();
+        Script words = draft ? drafted(sound) : words();
         Map<String, Pronunciation> own = dictionary == null ? Map.of() : DictionaryFiles.open(dictionary);
         Reader reader = Reader.of(Pronouncer.of(spoken(language)));
         Timing timing = reader.read(sound, words, own, Progress.none());
         report(timing, audio.getFileName().toString());
         return timing;
+    }
+
+    private static Script drafted(Sound sound) {
+        String text = Drafter.shipped().draft(sound, part -> {}, Progress.none());
+        System.out.println("draft: " + text);
+        return Script.of(text);
     }
 
     /** The language of a name. */

@@ -48,6 +48,7 @@ final class ShotJson {
                     sound,
                     voice(json.path("voice")),
                     json.path("script").asText(""),
+                    json.path("draft").asBoolean(false),
                     timing,
                     MouthJson.read(json.path("mouth")),
                     new Shot.Acting(json.path("seed").asLong(1), keys(json), company(json)));
@@ -93,6 +94,9 @@ final class ShotJson {
         json.writeStringField("title", shot.title());
         json.writeStringField("speaker", shot.speaker());
         json.writeStringField("script", shot.script());
+        if (shot.draft()) {
+            json.writeBooleanField("draft", true);
+        }
         json.writeNumberField("seed", shot.seed());
         if (shot.sound().isPresent()) {
             json.writeObjectFieldStart("sound");

@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param sound the recording, once there is one
  * @param voice how the recording is used
  * @param script what is said
+ * @param draft true while the script comes from recognition and nobody has corrected it
  * @param timing the reading, once there is one
  * @param mouth everything that was decided about the mouth; it hangs on words, so it outlives readings and recordings
  * @param acting what lies over the speech
@@ -29,6 +30,7 @@ public record Shot(
         Optional<SoundFile> sound,
         Voice voice,
         String script,
+        boolean draft,
         Optional<Timing> timing,
         MouthWork mouth,
         Acting acting) {
@@ -57,7 +59,16 @@ public record Shot(
 
     public static Shot empty(String id, String title) {
         return new Shot(
-                id, title, "", Optional.empty(), Voice.PLAIN, "", Optional.empty(), MouthWork.STANDARD, Acting.NONE);
+                id,
+                title,
+                "",
+                Optional.empty(),
+                Voice.PLAIN,
+                "",
+                false,
+                Optional.empty(),
+                MouthWork.STANDARD,
+                Acting.NONE);
     }
 
     public long seed() {
@@ -73,37 +84,43 @@ public record Shot(
     }
 
     public Shot withTitle(String newTitle) {
-        return new Shot(id, newTitle, speaker, sound, voice, script, timing, mouth, acting);
+        return new Shot(id, newTitle, speaker, sound, voice, script, draft, timing, mouth, acting);
     }
 
     public Shot withSpeaker(String member) {
-        return new Shot(id, title, member, sound, voice, script, timing, mouth, acting);
+        return new Shot(id, title, member, sound, voice, script, draft, timing, mouth, acting);
     }
 
     /** With another recording; a reading of the old one no longer holds. */
     public Shot withSound(SoundFile newSound) {
-        return new Shot(id, title, speaker, Optional.of(newSound), voice, script, Optional.empty(), mouth, acting);
+        return new Shot(
+                id, title, speaker, Optional.of(newSound), voice, script, draft, Optional.empty(), mouth, acting);
     }
 
     public Shot withVoice(Voice newVoice) {
-        return new Shot(id, title, speaker, sound, newVoice, script, timing, mouth, acting);
+        return new Shot(id, title, speaker, sound, newVoice, script, draft, timing, mouth, acting);
     }
 
     /** Without a reading. */
     public Shot unread() {
-        return new Shot(id, title, speaker, sound, voice, script, Optional.empty(), mouth, acting);
+        return new Shot(id, title, speaker, sound, voice, script, draft, Optional.empty(), mouth, acting);
     }
 
     public Shot withScript(String newScript) {
-        return new Shot(id, title, speaker, sound, voice, newScript, timing, mouth, acting);
+        return new Shot(id, title, speaker, sound, voice, newScript, false, timing, mouth, acting);
+    }
+
+    /** With a script from recognition, to be corrected. */
+    public Shot withDraft(String recognised) {
+        return new Shot(id, title, speaker, sound, voice, recognised, true, timing, mouth, acting);
     }
 
     public Shot withTiming(Timing newTiming) {
-        return new Shot(id, title, speaker, sound, voice, script, Optional.of(newTiming), mouth, acting);
+        return new Shot(id, title, speaker, sound, voice, script, draft, Optional.of(newTiming), mouth, acting);
     }
 
     public Shot withMouth(MouthWork work) {
-        return new Shot(id, title, speaker, sound, voice, script, timing, work, acting);
+        return new Shot(id, title, speaker, sound, voice, script, draft, timing, work, acting);
     }
 
     public Shot withSeed(long newSeed) {
@@ -119,6 +136,6 @@ public record Shot(
     }
 
     private Shot withActing(Acting newActing) {
-        return new Shot(id, title, speaker, sound, voice, script, timing, mouth, newActing);
+        return new Shot(id, title, speaker, sound, voice, script, draft, timing, mouth, newActing);
     }
 }

@@ -19,7 +19,7 @@ public final class Reader {
     /** Longest recording that is read in one go, in seconds. */
     public static final double LONGEST = 4 * 3600;
 
-    private static final double SILENT = 1e-4;
+    static final double SILENT = 1e-4;
 
     private final SpeechModel model;
     private final PhoneGrammar grammar;

@@ -57,4 +57,43 @@ class RespellingTest {
         assertEquals(3, NearWords.distance("kitten", "sitting", 5)); // Levenshtein's usual example
         assertEquals(List.of(), new NearWords(List.of("anchor")).to("zzzzzzzz", 3));
     }
+
+    /** How words of other languages are said (any dictionary of theirs), through the shipped rules. */
+    @ParameterizedTest
+    @CsvSource({
+        "es, niña, N IY N Y AA",
+        "es, zapato, S AA P AA T OW",
+        "es, guitarra, G IY T AA R AA",
+        "it, gabbiani, G AA B Y AA N IY",
+        "it, spiaggia, S P Y AA JH AA",
+        "it, chiudere, K Y UW D EY R EY",
+        "de, schiff, SH IH F",
+        "de, über, UW B AH",
+        "de, weißen, V AY S AH N",
+        "fr, bateau, B AA T OW",
+        "fr, vieux, V Y ER",
+        "fr, fille, F IY Y"
+    })
+    void regularSpellingsTellTheirSounds(String language, String word, String expected) {
+        Pronouncer rules = Pronouncer.of(Language.parse(language).orElseThrow());
+        assertEquals(expected, rules.ways(word).getFirst().toString());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'(a a', line 1", "'(a) a|(b):X b', line 2", "'(a) ☃', line 1", "'# nothing', holds no rules"})
+    void brokenRulesAreNamedWithTheirPlace(String text, String part) {
+        String message = assertThrows(BadInput.class, () -> LetterRules.read(text.replace('|', '\n'), "own.txt"))
+                .getMessage();
+        assertTrue(message.startsWith("own.txt") && message.contains(part), message);
+    }
+
+    /** Every sound of the alphabet reads back from its own sign. */
+    @Test
+    void everyPhoneHasItsSign() {
+        for (Phone phone : Phone.values()) {
+            if (phone != Phone.SIL) {
+                assertEquals(List.of(phone), Ipa.read(phone.ipa()).phones());
+            }
+        }
+    }
 }

@@ -29,7 +29,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.animation.PauseTransition;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -204,7 +203,6 @@ final class DocumentationShots {
                 },
                 acted);
         add("mouth-chart", () -> window.mouthDesk().openTab("Chart"), acted);
-        add("mouth-sound", () -> ((ToggleButton) window.root().lookup("#phone-OY")).fire(), acted);
         add(
                 "",
                 () -> {
@@ -323,6 +321,7 @@ final class DocumentationShots {
         workspace.edit("Add line", p -> p.with(line));
         workspace.shotId().set(line.id());
         window.knot().set(Knot.READING);
+        window.readingDesk().openTab("Look at");
         workspace.readings().read();
     }
 

@@ -70,6 +70,9 @@ final class WindowActions {
                 UserAction.of("Reading", "Read all unread lines", "Ctrl+Shift+R", () -> window.workspace()
                         .readings()
                         .readUnread()),
+                UserAction.of("Reading", "Draft the words", "", () -> window.workspace()
+                        .readings()
+                        .draft()),
                 UserAction.of("Reading", "Next doubtful word", "D", this::nextDoubt),
                 UserAction.of("Reading", "Pin or release what is chosen", "P", () -> window.workspace()
                         .words()

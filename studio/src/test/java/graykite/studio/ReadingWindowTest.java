@@ -325,4 +325,22 @@ class ReadingWindowTest extends RealWindow {
         idle();
         assertTrue(onFx(() -> workspace.jobs().message().get()).contains("loaded"));
     }
+
+    /** A draft is marked as one until somebody corrects it, and is read like any script. */
+    @Test
+    void aDraftIsMarkedUntilItIsCorrected() throws Exception {
+        Path sound = record("nobody", "The fog bell rang before the boat went out to sea.", "");
+        run(() -> window.take(sound));
+        await(() -> workspace.sound().get().isPresent());
+        idle();
+        run(() -> workspace.readings().draft());
+        await(() -> workspace.shot().orElseThrow().draft());
+        await(() -> workspace.performance().get().isPresent());
+        idle();
+        assertFalse(onFx(() -> workspace.shot().orElseThrow().script().isBlank()));
+        run(() -> workspace.editShot("Correct", 0, s -> s.withScript("The fog bell rang.")));
+        assertFalse(onFx(() -> workspace.shot().orElseThrow().draft()));
+        run(workspace::undo);
+        assertTrue(onFx(() -> workspace.shot().orElseThrow().draft()));
+    }
 }

@@ -25,6 +25,7 @@ public final class ReadingDesk extends Desk implements AutoCloseable {
     private final Workspace workspace;
     private final TextArea script = new TextArea();
     private final Button read = new Button("Read the line");
+    private final Button draft = new Button("Draft");
     private final Label state = Parts.quiet("");
     private final Tabs tabs = new Tabs();
     private final DoubtsPane doubts;
@@ -72,9 +73,18 @@ public final class ReadingDesk extends Desk implements AutoCloseable {
         read.setTooltip(new Tooltip(
                 "Finds every word and sound of the script in the recording; what is pinned stays (Ctrl+R)"));
         read.setOnAction(e -> readNow());
-        Button load = new Button("Load a script…");
+        Button load = new Button("Load…");
         load.setTooltip(new Tooltip("TXT, SRT or WebVTT (Ctrl+T)"));
         load.setOnAction(e -> asks.loadScript());
+        draft.setId("draft");
+        draft.setTooltip(
+                new Tooltip("Writes down what it hears, in English; about a third of the words will be wrong"));
+        draft.setOnAction(e -> workspace.readings().draft());
+        workspace.readings().drafted().addListener((o, b, text) -> {
+            if (!text.isEmpty() && !script.isFocused()) {
+                script.setText(text);
+            }
+        });
         doubts = new DoubtsPane(workspace, () -> tabs.open(CHOSEN));
         word = new WordCard(workspace, player);
         sound = new SoundCard(workspace);
@@ -86,7 +96,7 @@ public final class ReadingDesk extends Desk implements AutoCloseable {
         tabs.add(MORE, "Sections, files, the project's words", more);
         tabs.open(LOOK);
         tabs.open().addListener((o, b, n) -> refresh());
-        getChildren().addAll(Parts.title("Reading"), script, Parts.row(read, load), state, tabs);
+        getChildren().addAll(Parts.title("Reading"), script, Parts.row(read, draft, load), state, tabs);
     }
 
     private static ReadingMorePane.Files files(Asks asks) {
@@ -145,6 +155,7 @@ public final class ReadingDesk extends Desk implements AutoCloseable {
             script.setText(text);
         }
         script.setDisable(shot.isEmpty());
+        draft.setDisable(shot.flatMap(Shot::sound).isEmpty());
         read.setDisable(shot.flatMap(Shot::sound).isEmpty() || text.isBlank());
         showState(shot);
         follow(shot.map(Shot::id).orElse(""));
@@ -194,13 +205,15 @@ public final class ReadingDesk extends Desk implements AutoCloseable {
             return;
         }
         int look = timing.map(t -> Doubt.of(t).size()).orElse(0);
-        state.setText(timing.map(t -> t.words().size()
-                        + (t.words().size() == 1 ? " word, " : " words, ")
-                        + (look == 0 ? "nothing to look at." : look + " to look at."))
-                .orElse(
-                        shot.flatMap(Shot::sound).isEmpty()
-                                ? "A recording comes first, on the Voice desk."
-                                : text(shot)));
+        String kind = shot.filter(Shot::draft).isPresent() ? "A draft: correct its words. " : "";
+        state.setText(kind
+                + timing.map(t -> t.words().size()
+                                + (t.words().size() == 1 ? " word, " : " words, ")
+                                + (look == 0 ? "nothing to look at." : look + " to look at."))
+                        .orElse(
+                                shot.flatMap(Shot::sound).isEmpty()
+                                        ? "A recording comes first, on the Voice desk."
+                                        : text(shot)));
     }
 
     private static String text(Optional<Shot> shot) {

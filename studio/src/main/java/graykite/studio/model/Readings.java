@@ -7,6 +7,7 @@ import graykite.project.Shot;
 import graykite.project.SoundFile;
 import graykite.sound.Sound;
 import graykite.speech.Doubt;
+import graykite.speech.Drafter;
 import graykite.speech.Language;
 import graykite.speech.Pronouncer;
 import graykite.speech.Pronunciation;
@@ -23,11 +24,15 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 
 /** Finds words and sounds in recordings: one line, a section of it, or many lines on all cores. */
 public final class Readings {
     private final Workspace workspace;
     private final Supplier<Reader> reader;
+    private final ReadOnlyStringWrapper drafted = new ReadOnlyStringWrapper("");
+    private Optional<Drafter> drafter = Optional.empty();
 
     /** A line as it was when its reading was asked for. */
     private record Wanted(Shot shot, SoundFile source, Map<String, Pronunciation> own) {
@@ -69,6 +74,51 @@ public final class Readings {
             return;
         }
         start("Reading", wanted.get(), "Read the line", progress -> wanted.get().read(reader.get(), progress));
+    }
+
+    /**
+     * Drafts the words of the current line by recognition and reads them; the text appears as it comes, marked as a draft.
+     */
+    public void draft() {
+        Optional<Wanted> wanted = workspace.shot().flatMap(s -> Wanted.of(s, workspace.project()));
+        if (wanted.isEmpty()) {
+            workspace.jobs().say("There is no recording to draft words from. Open one on the Voice desk.");
+            return;
+        }
+        String id = wanted.get().shot().id();
+        drafted.set("");
+        workspace
+                .jobs()
+                .start(
+                        "Drafting the words of \"" + wanted.get().shot().title().strip() + "\"",
+                        progress -> drafter()
+                                .draft(
+                                        wanted.get().sound(progress.part(0, 0.05)),
+                                        text -> Platform.runLater(() -> drafted.set(text)),
+                                        progress.part(0.05, 1)),
+                        text -> {
+                            drafted.set("");
+                            workspace.edit("Draft the words", p -> p.shot(id)
+                                    .map(s -> p.with(s.withDraft(text)))
+                                    .orElse(p));
+                            if (workspace.shotId().get().equals(id)) {
+                                read();
+                            }
+                        },
+                        () -> drafted.set(""));
+    }
+
+    /** The words drafted so far, while drafting goes on. */
+    public ReadOnlyStringProperty drafted() {
+        return drafted.getReadOnlyProperty();
+    }
+
+    /** The recogniser, loaded on first use: its models take some seconds. Only the thread of the jobs asks for it. */
+    private Drafter drafter() {
+        if (drafter.isEmpty()) {
+            drafter = Optional.of(Drafter.shipped());
+        }
+        return drafter.get();
     }
 
     /** Reads the current line by its sound alone, in any language: words without text between pauses. */
