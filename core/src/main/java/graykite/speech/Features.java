@@ -77,6 +77,11 @@ final class Features {
         return new Features(cepstra);
     }
 
+    /** The frames from one to, not including, another, as features of their own. */
+    Features between(int from, int to) {
+        return new Features(java.util.Arrays.copyOfRange(cepstra, from, to));
+    }
+
     int frames() {
         return cepstra.length;
     }

@@ -206,10 +206,35 @@ public final class Reader {
         Aligner aligner = new Aligner(model, grammar);
         Optional<Aligner.Found> exact = aligner.align(features, choices, pins, true, progress.part(0.1, 0.5));
         // Words of another language fit too badly to be doubted: all of them are taken as said.
-        if (exact.isPresent() && (pronouncer.isForeign() || WordFit.isSound(exact.get()))) {
+        if (exact.isPresent() && pronouncer.isForeign()) {
             return new Heard(exact.get().words(), exact.get().ceiling());
         }
-        Optional<Aligner.Found> loose = aligner.align(features, choices, pins, false, progress.part(0.5, 0.9));
+        if (exact.isEmpty() || !pins.isEmpty()) {
+            boolean sure =
+                    exact.map(f -> Doubtful.in(f, features.frames()).isEmpty()).orElse(false);
+            return sure
+                    ? new Heard(exact.get().words(), exact.get().ceiling())
+                    : loosely(aligner, features, choices, pins, progress.part(0.5, 1));
+        }
+        List<HeardPhone> heard = exact.get().words();
+        List<Doubtful> stretches = Doubtful.in(exact.get(), features.frames());
+        for (int i = 0; i < stretches.size(); i++) {
+            Doubtful stretch = stretches.get(i);
+            Progress part = progress.part(0.5 + 0.5 * i / stretches.size(), 0.5 + 0.5 * (i + 1) / stretches.size());
+            Heard anew = loosely(
+                    aligner,
+                    features.between(stretch.from(), stretch.to()),
+                    choices.subList(stretch.first(), stretch.last() + 1),
+                    pins,
+                    part);
+            heard = stretch.replaced(heard, anew.phones());
+        }
+        return new Heard(heard, exact.get().ceiling());
+    }
+
+    /** Hears words of which some may not have been said, and sound that they do not explain. */
+    private Heard loosely(Aligner aligner, Features features, List<WordChoice> choices, Pins pins, Progress progress) {
+        Optional<Aligner.Found> loose = aligner.align(features, choices, pins, false, progress.part(0, 0.8));
         Aligner.Found found = loose.orElseThrow(
                 () -> new BadInput(
                         pins.isEmpty()
@@ -220,11 +245,12 @@ public final class Reader {
                                         features.frames() * HeardPhone.SECONDS_A_FRAME,
                                         choices.size())
                                 : "The pinned sounds leave no room for the words between them. Release some pins and read again."));
-        Said said = Said.of(HeardWords.tidy(found), choices);
+        List<HeardPhone> tidy = HeardWords.tidy(found);
+        Said said = Said.of(tidy, choices);
         // Once it is known what was said, all of it is heard again in the context of its neighbours.
-        return aligner.align(features, said.choices(), pins.on(said.original()), true, progress.part(0.9, 1))
+        return aligner.align(features, said.choices(), pins.on(said.original()), true, progress.part(0.8, 1))
                 .map(again -> new Heard(said.restored(again.words()), again.ceiling()))
-                .orElseGet(() -> new Heard(HeardWords.tidy(found), found.ceiling()));
+                .orElseGet(() -> new Heard(tidy, found.ceiling()));
     }
 
     private double[] times(List<HeardPhone> heard, List<WordChoice> choices, Pins pins, Sound sound, double duration) {

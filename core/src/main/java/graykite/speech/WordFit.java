@@ -48,9 +48,9 @@ final class WordFit {
         return (best - score) * Aligner.STEP / Math.max(1, end - start);
     }
 
-    /** True when every word is believable. */
-    static boolean isSound(Aligner.Found found) {
-        return words(found.words()).stream().allMatch(word -> below(word, found.ceiling()) <= SUSPICIOUS);
+    /** True when it should be asked whether a word was said at all. */
+    static boolean isSuspicious(List<HeardPhone> word, double[] ceiling) {
+        return below(word, ceiling) > SUSPICIOUS;
     }
 
     static List<List<HeardPhone>> words(List<HeardPhone> heard) {
