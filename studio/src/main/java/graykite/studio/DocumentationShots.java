@@ -141,13 +141,13 @@ final class DocumentationShots {
                 () -> workspace.words().doubts().size() > 2);
         add("reading-doubts", () -> window.readingDesk().openTab("Look at"), idle);
         add(
-                "sound-picker",
+                "",
                 () -> {
                     workspace.selection().set(new Selection(4, 1));
                     window.readingDesk().openTab("Chosen");
-                    window.scrollDesk(0.28);
                 },
                 idle);
+        add("sound-picker", () -> window.scrollDesk(0.42), idle);
         add(
                 "by-hand",
                 () -> {
