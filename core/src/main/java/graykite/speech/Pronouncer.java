@@ -44,13 +44,6 @@ public final class Pronouncer {
         return asWritten;
     }
 
-    /** True when the dictionary knows every plain word of a written one. */
-    public boolean knows(Script.Word word) {
-        return asWritten
-                || word.spoken().stream()
-                        .noneMatch(s -> lexicon.pronunciations(s).isEmpty());
-    }
-
     /** @param own pronunciations of the project by plain word; they replace those of the dictionary */
     WordChoice choice(Script.Word word, Map<String, Pronunciation> own) {
         if (asWritten) {

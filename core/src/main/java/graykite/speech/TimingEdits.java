@@ -106,31 +106,6 @@ public final class TimingEdits {
         return new Timing(words, missingShifted(timing, word, -1), timing.duration());
     }
 
-    /** Gives a word other phones, spread over its time; text and place stay. */
-    public static Timing withPhones(Timing timing, int word, String text, Pronunciation said) {
-        TimedWord old = timing.words().get(word);
-        requireThat(
-                old.end() - old.start() >= said.phones().size() * Timing.SHORTEST_PHONE,
-                "\"%s\" is too short for %s sounds. Make it longer first.",
-                text,
-                said.phones().size());
-        return with(
-                timing,
-                word,
-                new TimedWord(
-                        text,
-                        old.mark(),
-                        PhoneSpread.over(said.phones(), old.start(), old.end()),
-                        WordSource.DICTIONARY,
-                        old.fit()));
-    }
-
-    /** Changes the text of a word and nothing else. */
-    public static Timing withText(Timing timing, int word, String text) {
-        TimedWord old = timing.words().get(word);
-        return with(timing, word, new TimedWord(text, old.mark(), old.phones(), old.source(), old.fit()));
-    }
-
     /** Makes one sound another. */
     public static Timing withPhone(Timing timing, int word, int phone, Phone now) {
         List<TimedPhone> phones = new ArrayList<>(timing.words().get(word).phones());
