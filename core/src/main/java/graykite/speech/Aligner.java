@@ -43,6 +43,9 @@ final class Aligner {
     private static final float UNSCRIPTED_START = -10;
     private static final float WORD_MISSING = -8;
 
+    /** What a pause within the script costs: real ones are long and outweigh it, closures and noise are not. */
+    private static final float PAUSE_START = -20;
+
     private final SpeechModel model;
     private final PhoneGrammar grammar;
 
@@ -165,6 +168,9 @@ final class Aligner {
         }
 
         private float cost(AlignmentGraph.Node here, AlignmentGraph.Node next) {
+            if (next.word == HeardPhone.PAUSE) {
+                return here.word >= 0 && graph.strict ? PAUSE_START : 0;
+            }
             if (next.word != HeardPhone.UNSCRIPTED) {
                 return 0;
             }

@@ -7,7 +7,7 @@ import org.jtransforms.fft.FloatFFT_1D;
 /**
  * What the placing of boundaries looks at: logarithms of the energy in 20 mel bands, every 5 ms, from windows so short (16
  * ms) that the burst of a stop stays apart from its closure. The average spectrum of the speech is taken out, so that
- * microphones and distances matter less, and what lies 60 dB below the loudest counts as silence.
+ * microphones and distances matter less, so is a steady noise, and what lies 60 dB below the loudest counts as silence.
  */
 public final class BoundaryView {
     static final int BANDS = 20;
@@ -50,11 +50,29 @@ public final class BoundaryView {
                 for (int k = reach[b][0]; k < reach[b][1]; k++) {
                     sum += filters[b][k] * (buffer[2 * k] * buffer[2 * k] + buffer[2 * k + 1] * buffer[2 * k + 1]);
                 }
-                bands[f][b] = (float) Math.log(sum);
+                bands[f][b] = sum;
             }
         }
+        quieten(bands);
         normalise(bands);
         return new BoundaryView(bands);
+    }
+
+    /** Takes away steady noise, and the logarithm of the rest. */
+    private static void quieten(float[][] bands) {
+        NoiseFloor noise = NoiseFloor.of(BANDS, bands.length, (frame, out) -> {
+            for (int b = 0; b < BANDS; b++) {
+                out[b] = bands[frame][b];
+            }
+        });
+        double[] powers = new double[BANDS];
+        for (float[] frame : bands) {
+            Arrays.setAll(powers, b -> frame[b]);
+            noise.takenFrom(powers);
+            for (int b = 0; b < BANDS; b++) {
+                frame[b] = (float) Math.log(powers[b]);
+            }
+        }
     }
 
     private static void normalise(float[][] bands) {

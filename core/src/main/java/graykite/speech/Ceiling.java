@@ -6,6 +6,8 @@ package graykite.speech;
  */
 final class Ceiling {
     private static final int EVERY = 6;
+    /** Phones whose first impression lies further below the best one are not looked at closely. */
+    private static final float NEAR = 3;
 
     private final Scorer scorer;
     private final int[] bases;
@@ -43,7 +45,7 @@ final class Ceiling {
         }
         float best = Float.NEGATIVE_INFINITY;
         for (int p = 0; p < bases.length; p++) {
-            if (scorer.impression(bases[p]) >= first - PhoneLoop.FAR) {
+            if (scorer.impression(bases[p]) >= first - NEAR) {
                 for (int senone : senones[p]) {
                     best = Math.max(best, scorer.score(senone));
                 }

@@ -1,7 +1,6 @@
 package graykite.speech;
 
 import graykite.sound.Sound;
-import org.jtransforms.fft.FloatFFT_1D;
 
 /**
  * What the acoustic model hears: 13 mel-frequency cepstra with first and second differences (Davis & Mermelstein 1980),
@@ -15,14 +14,7 @@ final class Features {
     static final int HOP = 80;
 
     private static final int HOPS_A_TRAINING_FRAME = 2;
-    private static final int WINDOW = 410;
-    private static final int FFT = 512;
-    private static final int FILTERS = 25;
-    private static final double LOWEST = 130;
-    private static final double HIGHEST = 6800;
     private static final double LIFTER = 22;
-    private static final float PRE_EMPHASIS = 0.97f;
-    private static final double SCALE = 32768;
 
     private final float[][] cepstra;
 
@@ -30,43 +22,25 @@ final class Features {
         this.cepstra = cepstra;
     }
 
-    /** @param sound one channel at 16 kHz */
-    static Features of(Sound sound) {
-        float[] samples = sound.mixed();
-        int frames = Math.max(1, samples.length / HOP);
-        float[][] cepstra = new float[frames][];
-        float[] window = MelBank.hamming(WINDOW);
-        float[][] filters = MelBank.filters(FILTERS, LOWEST, HIGHEST, FFT, RATE);
-        int[][] reach = MelBank.reach(filters);
+    /**
+     * @param sound one channel at 16 kHz
+     * @param noise of the recording that it is part of
+     */
+    static Features of(Sound sound, NoiseFloor noise) {
+        MelPowers powers = new MelPowers(sound);
+        float[][] cepstra = new float[powers.frames()][];
         float[][] cosines = cosines();
-        FloatFFT_1D transform = new FloatFFT_1D(FFT);
-        float[] buffer = new float[FFT];
-        double[] mel = new double[FILTERS];
-        java.util.SplittableRandom dither = new java.util.SplittableRandom(7);
-        for (int f = 0; f < frames; f++) {
-            int from = f * HOP + HOP / 2 - WINDOW / 2;
-            java.util.Arrays.fill(buffer, 0);
-            for (int i = 0; i < WINDOW; i++) {
-                double now = sample(samples, from + i);
-                double before = sample(samples, from + i - 1);
-                // Half a step of noise keeps digital silence away from the logarithm of nothing.
-                buffer[i] = (float) ((now - PRE_EMPHASIS * before) * SCALE + dither.nextDouble() - 0.5) * window[i];
-            }
-            transform.realForward(buffer);
-            for (int b = 0; b < FILTERS; b++) {
-                double sum = 0;
-                float[] filter = filters[b];
-                for (int k = reach[b][0]; k < reach[b][1]; k++) {
-                    float re = buffer[2 * k];
-                    float im = buffer[2 * k + 1];
-                    sum += filter[k] * (re * re + im * im);
-                }
-                mel[b] = Math.log(Math.max(sum, 1e-5));
+        double[] mel = new double[MelPowers.BANDS];
+        for (int f = 0; f < cepstra.length; f++) {
+            powers.at(f, mel);
+            noise.takenFrom(mel);
+            for (int b = 0; b < mel.length; b++) {
+                mel[b] = Math.log(Math.max(mel[b], 1e-5));
             }
             float[] c = new float[CEPSTRA];
             for (int i = 0; i < CEPSTRA; i++) {
                 double sum = 0;
-                for (int b = 0; b < FILTERS; b++) {
+                for (int b = 0; b < mel.length; b++) {
                     sum += mel[b] * cosines[i][b];
                 }
                 c[i] = (float) (sum * (1 + LIFTER / 2 * Math.sin(Math.PI * i / LIFTER)));
@@ -111,10 +85,6 @@ final class Features {
         return Math.clamp(frame, 0, cepstra.length - 1);
     }
 
-    private static float sample(float[] samples, int index) {
-        return index < 0 || index >= samples.length ? 0 : samples[index];
-    }
-
     /** The mean is taken over the louder half of the frames, so that long pauses do not shift the speech. */
     private static void subtractMean(float[][] cepstra) {
         float[] energies = new float[cepstra.length];
@@ -143,11 +113,11 @@ final class Features {
     }
 
     private static float[][] cosines() {
-        float[][] cosines = new float[CEPSTRA][FILTERS];
+        float[][] cosines = new float[CEPSTRA][MelPowers.BANDS];
         for (int i = 0; i < CEPSTRA; i++) {
-            double norm = Math.sqrt((i == 0 ? 1.0 : 2.0) / FILTERS);
-            for (int b = 0; b < FILTERS; b++) {
-                cosines[i][b] = (float) (norm * Math.cos(Math.PI * i * (b + 0.5) / FILTERS));
+            double norm = Math.sqrt((i == 0 ? 1.0 : 2.0) / MelPowers.BANDS);
+            for (int b = 0; b < MelPowers.BANDS; b++) {
+                cosines[i][b] = (float) (norm * Math.cos(Math.PI * i * (b + 0.5) / MelPowers.BANDS));
             }
         }
         return cosines;

@@ -21,6 +21,9 @@ public final class Reader {
 
     static final double SILENT = 1e-4;
 
+    /** Seconds to either side of a section whose noise is its own. */
+    private static final double NEAR = 30;
+
     private final SpeechModel model;
     private final PhoneGrammar grammar;
     private final Pronouncer pronouncer;
@@ -129,7 +132,10 @@ public final class Reader {
         double to = last + 1 == words.size()
                 ? sound.duration()
                 : words.get(last + 1).start();
-        Timing section = read(sound.cut(new TimeRange(from, to)), script, own, Pins.none(), progress);
+        // A section may have no pause that tells the noise, so that of its surroundings is taken.
+        TimeRange near = new TimeRange(Math.max(0, from - NEAR), Math.min(sound.duration(), to + NEAR));
+        NoiseFloor noise = NoiseFloor.of(sound.cut(near).mixedAt(Features.RATE));
+        Timing section = read(plain(sound.cut(new TimeRange(from, to))), noise, script, own, Pins.none(), progress);
         return Sections.replaced(earlier, first, last, section, from, to);
     }
 
@@ -140,9 +146,8 @@ public final class Reader {
      * @throws BadInput when the sound is silent
      */
     public Timing listen(Sound sound, Progress progress) {
-        requireSound(sound);
-        Sound plain = sound.mixedAt(Features.RATE);
-        Features features = Features.of(plain);
+        Sound plain = plain(sound);
+        Features features = Features.of(plain, NoiseFloor.of(plain));
         Scorer scorer = new Scorer(model, features);
         PhoneLoop loop = new PhoneLoop(model, grammar, scorer);
         for (int frame = 0; frame < features.frames(); frame++) {
@@ -165,33 +170,47 @@ public final class Reader {
      * @param sound one channel at 16 kHz
      */
     public List<HeardPhone> hear(Sound sound, Script script, Progress progress) {
-        return hear(sound, choices(script, Map.of(), Pins.none()), Pins.none(), progress)
+        Features features = Features.of(sound, NoiseFloor.of(sound));
+        return hear(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress)
                 .phones();
     }
 
     private Timing read(Sound sound, Script script, Map<String, Pronunciation> own, Pins pins, Progress progress) {
+        Sound plain = plain(sound);
+        return read(plain, NoiseFloor.of(plain), script, own, pins, progress);
+    }
+
+    private Timing read(
+            Sound plain,
+            NoiseFloor noise,
+            Script script,
+            Map<String, Pronunciation> own,
+            Pins pins,
+            Progress progress) {
         if (script.isEmpty()) {
             throw new BadInput("The script has no words. Type or load what is said in the recording.");
         }
-        requireSound(sound);
-        Sound plain = sound.mixedAt(Features.RATE);
         List<WordChoice> choices = choices(script, own, pins);
-        Heard heard = hear(plain, choices, pins, progress.part(0, 0.95));
-        double[] times = times(heard.phones(), choices, pins, plain, sound.duration());
+        Features features = Features.of(plain, noise);
+        progress.step(0.1);
+        Heard heard = hear(features, choices, pins, progress.part(0.1, 0.95));
+        double[] times = times(heard.phones(), choices, pins, plain, plain.duration());
         progress.step(1);
         return new HeardTiming(heard.phones(), times, choices, heard.ceiling())
                 .pinned(pins)
                 .spokenIn(pronouncer.isForeign())
-                .timing(sound.duration());
+                .timing(plain.duration());
     }
 
-    private static void requireSound(Sound sound) {
+    /** The sound as the models hear it, once it is sure that there is something to hear. */
+    private static Sound plain(Sound sound) {
         if (sound.peak() < SILENT) {
             throw new BadInput("The recording is silent, so nothing can be read from it. Choose another file.");
         }
         if (sound.duration() > LONGEST) {
             throw new BadInput("The recording is longer than four hours. Cut it into lines.");
         }
+        return sound.mixedAt(Features.RATE);
     }
 
     private List<WordChoice> choices(Script script, Map<String, Pronunciation> own, Pins pins) {
@@ -200,11 +219,9 @@ public final class Reader {
                 .toList();
     }
 
-    private Heard hear(Sound sound, List<WordChoice> choices, Pins pins, Progress progress) {
-        Features features = Features.of(sound);
-        progress.step(0.1);
+    private Heard hear(Features features, List<WordChoice> choices, Pins pins, Progress progress) {
         Aligner aligner = new Aligner(model, grammar);
-        Optional<Aligner.Found> exact = aligner.align(features, choices, pins, true, progress.part(0.1, 0.5));
+        Optional<Aligner.Found> exact = aligner.align(features, choices, pins, true, progress.part(0, 0.5));
         // Words of another language fit too badly to be doubted: all of them are taken as said.
         if (exact.isPresent() && pronouncer.isForeign()) {
             return new Heard(exact.get().words(), exact.get().ceiling());

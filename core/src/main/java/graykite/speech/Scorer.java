@@ -11,6 +11,7 @@ final class Scorer {
     private static final float NOTHING = 5;
 
     private static final float SMALLEST = 1e-12f;
+    private static final int BLOCKS = SpeechModel.DENSITIES / 4;
 
     private final SpeechModel model;
     private final Features features;
@@ -19,6 +20,9 @@ final class Scorer {
     private final int[] senoneFrame;
     private final float[] senoneScore;
     private final float[] density = new float[SpeechModel.DENSITIES];
+    /** The highest of every four densities, each so many apart. */
+    private final float[] highest = new float[BLOCKS];
+
     private int frame = -1;
 
     /** What was computed for a phone: in each stream the best densities and their shares of the best. */
@@ -132,14 +136,23 @@ final class Scorer {
 
     private float keepBest(Heard heard, int stream) {
         float[] sums = density;
-        float best = highest(sums);
+        float[] most = highest;
+        for (int i = 0; i < BLOCKS; i++) {
+            most[i] =
+                    Math.max(Math.max(sums[i], sums[i + BLOCKS]), Math.max(sums[i + 2 * BLOCKS], sums[i + 3 * BLOCKS]));
+        }
+        float best = highest(most);
         float limit = best - NOTHING;
         int[] kept = heard.kept[stream];
         int count = 0;
-        for (int i = 0; i < SpeechModel.DENSITIES; i++) {
-            // Written before it is known whether it counts: a branch that cannot be foretold costs more.
-            kept[count] = i;
-            count += sums[i] > limit ? 1 : 0;
+        for (int i = 0; i < BLOCKS; i++) {
+            if (most[i] > limit) {
+                for (int k = i; k < SpeechModel.DENSITIES; k += BLOCKS) {
+                    // Written before it is known whether it counts: a branch that cannot be foretold costs more.
+                    kept[count] = k;
+                    count += sums[k] > limit ? 1 : 0;
+                }
+            }
         }
         float[] share = heard.share[stream];
         int offset = stream * SpeechModel.DENSITIES;
@@ -151,16 +164,16 @@ final class Scorer {
         return best;
     }
 
-    private static float highest(float[] sums) {
-        float a = sums[0];
-        float b = sums[1];
-        float c = sums[2];
-        float d = sums[3];
-        for (int i = 4; i < SpeechModel.DENSITIES; i += 4) {
-            a = Math.max(a, sums[i]);
-            b = Math.max(b, sums[i + 1]);
-            c = Math.max(c, sums[i + 2]);
-            d = Math.max(d, sums[i + 3]);
+    private static float highest(float[] values) {
+        float a = values[0];
+        float b = values[1];
+        float c = values[2];
+        float d = values[3];
+        for (int i = 4; i < BLOCKS; i += 4) {
+            a = Math.max(a, values[i]);
+            b = Math.max(b, values[i + 1]);
+            c = Math.max(c, values[i + 2]);
+            d = Math.max(d, values[i + 3]);
         }
         return Math.max(Math.max(a, b), Math.max(c, d));
     }

@@ -165,7 +165,7 @@ public final class TimingEdits {
                 ? timing.duration()
                 : timing.words().get(word + 1).start();
         double moved = Math.clamp(by, Math.min(0, low - old.start()), Math.max(0, high - old.end()));
-        return with(timing, word, stretched(old, old.start() + moved, old.end() + moved));
+        return moved == 0 ? timing : with(timing, word, stretched(old, old.start() + moved, old.end() + moved));
     }
 
     /**

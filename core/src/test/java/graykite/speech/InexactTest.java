@@ -87,6 +87,17 @@ class InexactTest {
         keeps(timing, "lantern", "swings", "above", "nobody", "knows", "why");
     }
 
+    /** One sound is too little to say that a word was not spoken, and enough to have somebody look at it. */
+    @Test
+    void aWordThatDiffersByOneSoundIsPointedAt() {
+        Sound fog = SimulatedVoice.speak("the fog bell rang").sound();
+        Timing timing = reader.read(fog, Script.of("The dog bell rang."), Progress.none());
+        assertTrue(
+                Doubt.of(timing).stream().anyMatch(d -> d.text().equals("dog")),
+                Doubt.of(timing).toString());
+        assertTrue(Doubt.of(timing).stream().noneMatch(d -> d.text().equals("bell")));
+    }
+
     @Test
     void aStrangeScriptIsCalledStrange() {
         Timing timing = read("Pim, fetch five fresh mackerel for supper before Captain Marsh comes back on board.");

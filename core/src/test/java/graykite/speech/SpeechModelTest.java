@@ -81,7 +81,9 @@ class SpeechModelTest {
             samples[i] = (float)
                     (0.3 * Math.sin(2 * Math.PI * (300 + 900 * t) * t) + 0.1 * Math.sin(2 * Math.PI * 2500 * t));
         }
-        Features features = Features.of(Sound.mono(samples, 16_000));
+        // Of a moment that is too short, nothing is taken as noise.
+        NoiseFloor none = NoiseFloor.of(Sound.mono(new float[160], 16_000));
+        Features features = Features.of(Sound.mono(samples, 16_000), none);
         double[] a = cepstrum(samples, 60);
         double[] b = cepstrum(samples, 130);
         for (int i = 0; i < 13; i++) {

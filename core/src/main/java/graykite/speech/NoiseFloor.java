@@ -1,0 +1,103 @@
+package graykite.speech;
+
+import graykite.sound.Sound;
+import java.util.Arrays;
+
+/**
+ * The steady noise under a recording, by mel band, to be taken away from what the acoustic model hears: spectral subtraction
+ * (Boll 1979), with over-subtraction and a spectral floor (Berouti, Schwartz & Makhoul 1979). A band is left alone where its
+ * quiet moments differ too much to be a steady noise: in a clean recording, and in a room that rings on.
+ */
+final class NoiseFloor {
+    /** Nobody speaks all the time: in a band, this share of a recording is noise alone. */
+    private static final double QUIET = 0.1;
+    /** Shares of the moments of a band, quietest first, whose powers are compared. */
+    private static final double QUIETER = 0.05;
+
+    private static final double LOUDER = 0.2;
+    /** Decibels between them up to which all is steady noise, and from which on there is none. */
+    private static final double STEADY = 3;
+
+    private static final double UNSTEADY = 6;
+    /** The quietest tenth of a noise lies below its mean. */
+    private static final double TAKEN = 1.2;
+    /** What is left of a power that is all noise, lest the logarithm make speech of its chance dips. */
+    private static final double LEFT = 0.15;
+    /** So few frames, a second of them, do not tell noise from a held sound. */
+    private static final int FEWEST = 200;
+
+    private static final int MOST = 6000;
+    /** Frames from one that is looked at to the next, at least. */
+    private static final int STEP = 2;
+    /** Neighbours to either side that a power is averaged with: a single one varies too much. */
+    private static final int SMOOTH = 2;
+
+    private final double[] taken;
+
+    private NoiseFloor(double[] taken) {
+        this.taken = taken;
+    }
+
+    /** Tells the power by band of a frame. */
+    interface Powers {
+        void at(int frame, double[] out);
+    }
+
+    /**
+     * Looks at moments spread over all of a sound.
+     *
+     * @param bands how many
+     * @param frames of 5 ms, rather many: a stretch of a few words may have no quiet moment
+     */
+    static NoiseFloor of(int bands, int frames, Powers powers) {
+        double[] taken = new double[bands];
+        if (frames >= FEWEST) {
+            int step = Math.max(STEP, frames / MOST);
+            double[][] byBand = new double[bands][frames / step];
+            double[] frame = new double[bands];
+            for (int f = 0; f < byBand[0].length; f++) {
+                powers.at(f * step, frame);
+                for (int b = 0; b < bands; b++) {
+                    byBand[b][f] = frame[b];
+                }
+            }
+            Arrays.setAll(taken, b -> taken(byBand[b]));
+        }
+        return new NoiseFloor(taken);
+    }
+
+    /** @param sound one channel at 16 kHz */
+    static NoiseFloor of(Sound sound) {
+        MelPowers powers = new MelPowers(sound);
+        return of(MelPowers.BANDS, powers.frames(), powers::at);
+    }
+
+    /** Takes the noise from the powers of one frame. */
+    void takenFrom(double[] frame) {
+        for (int b = 0; b < frame.length; b++) {
+            frame[b] = Math.max(frame[b] - taken[b], LEFT * frame[b]);
+        }
+    }
+
+    private static double taken(double[] powers) {
+        double[] sorted = smooth(powers);
+        Arrays.sort(sorted);
+        double spread = 10 * Math.log10(at(sorted, LOUDER) / Math.max(Double.MIN_NORMAL, at(sorted, QUIETER)));
+        double steady = Math.clamp((UNSTEADY - spread) / (UNSTEADY - STEADY), 0.0, 1.0);
+        return steady * TAKEN * at(sorted, QUIET);
+    }
+
+    private static double[] smooth(double[] powers) {
+        double[] smooth = new double[powers.length];
+        for (int f = 0; f < powers.length; f++) {
+            int from = Math.max(0, f - SMOOTH);
+            int to = Math.min(powers.length, f + SMOOTH + 1);
+            smooth[f] = Arrays.stream(powers, from, to).average().orElseThrow();
+        }
+        return smooth;
+    }
+
+    private static double at(double[] sorted, double share) {
+        return sorted[(int) (share * (sorted.length - 1))];
+    }
+}
