@@ -8,7 +8,6 @@ import java.nio.Buffer;
 import java.nio.FloatBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import org.bytedeco.ffmpeg.global.avcodec;
 import org.bytedeco.ffmpeg.global.avformat;
 import org.bytedeco.ffmpeg.global.avutil;
@@ -101,15 +100,14 @@ public final class SoundReader {
 
     private static Sound decode(FFmpegFrameGrabber grabber, int channels, int rate, String name, Progress progress)
             throws FrameGrabber.Exception {
-        float[][] samples = new float[channels][Math.max(rate, 1 << 16)];
-        int length = 0;
+        SampleBlocks samples = new SampleBlocks(channels);
         double expected = Math.max(1, grabber.getLengthInTime() / 1e6);
         while (true) {
             Frame frame;
             try {
                 frame = grabber.grabSamples();
             } catch (FrameGrabber.Exception damaged) {
-                if (length == 0) {
+                if (samples.length() == 0) {
                     throw damaged;
                 }
                 throw new BadInput(
@@ -117,56 +115,32 @@ public final class SoundReader {
                                 java.util.Locale.ROOT,
                                 "%s: is damaged after %.1f s. Export the recording again.",
                                 name,
-                                length / (double) rate),
+                                samples.length() / (double) rate),
                         damaged);
             }
             if (frame == null) {
                 break;
             }
             int count = frame.samples[0].limit() / (frame.samples.length == 1 ? channels : 1);
-            if ((length + (double) count) / rate > LONGEST) {
+            if ((samples.length() + (double) count) / rate > LONGEST
+                    || samples.length() > Integer.MAX_VALUE - 8 - count) {
                 throw new BadInput(name + ": lasts more than four hours. Cut it into lines.");
             }
-            if (length + count > samples[0].length) {
-                int larger =
-                        (int) Math.min(Integer.MAX_VALUE - 8L, Math.max(length + (long) count, samples[0].length * 2L));
-                for (int c = 0; c < channels; c++) {
-                    samples[c] = Arrays.copyOf(samples[c], larger);
-                }
-            }
-            append(frame.samples, channels, count, samples, length);
-            length += count;
-            progress.step(Math.min(1, length / (double) rate / expected));
+            append(frame.samples, channels, count, samples);
+            progress.step(Math.min(1, samples.length() / (double) rate / expected));
         }
-        if (length == 0) {
+        if (samples.length() == 0) {
             throw new BadInput(name + ": holds no sound. Choose another recording.");
         }
-        for (int c = 0; c < channels; c++) {
-            samples[c] = Arrays.copyOf(samples[c], length);
-        }
-        return new Sound(samples, rate);
+        return new Sound(samples.joined(), rate);
     }
 
-    private static void append(Buffer[] data, int channels, int count, float[][] samples, int at) {
+    private static void append(Buffer[] data, int channels, int count, SampleBlocks samples) {
         if (data.length == 1) {
             FloatBuffer interleaved = (FloatBuffer) data[0];
-            for (int i = 0; i < count; i++) {
-                for (int c = 0; c < channels; c++) {
-                    samples[c][at + i] = finite(interleaved.get(i * channels + c));
-                }
-            }
+            samples.append(count, (c, i) -> interleaved.get(i * channels + c));
         } else {
-            for (int c = 0; c < channels; c++) {
-                FloatBuffer plane = (FloatBuffer) data[c];
-                for (int i = 0; i < count; i++) {
-                    samples[c][at + i] = finite(plane.get(i));
-                }
-            }
+            samples.append(count, (c, i) -> ((FloatBuffer) data[c]).get(i));
         }
-    }
-
-    /** Damaged float files may hold values that are no numbers; they become silence. */
-    private static float finite(float value) {
-        return Float.isFinite(value) ? value : 0;
     }
 }

@@ -22,6 +22,9 @@ import java.util.Optional;
 
 /** Brings recordings and scripts into the open project. */
 public final class Intake {
+    /** A recording is kept inside the project as one array of bytes. */
+    private static final long MOST_BYTES = 1_500_000_000;
+
     private final Workspace workspace;
 
     Intake(Workspace workspace) {
@@ -67,6 +70,9 @@ public final class Intake {
 
     private static SoundFile bytes(Path path) {
         try {
+            if (Files.size(path) > MOST_BYTES) {
+                throw BadInput.inFile(path, "is larger than 1.5 GB. Cut it into lines, or save it as FLAC first.");
+            }
             return new SoundFile(path.getFileName().toString(), Files.readAllBytes(path));
         } catch (IOException gone) {
             throw BadInput.inFile(path, "vanished while it was opened.", gone);
