@@ -2,7 +2,6 @@ package graykite.command;
 
 import graykite.base.BadInput;
 import graykite.base.Progress;
-import graykite.format.DictionaryFiles;
 import graykite.format.ScriptFiles;
 import graykite.media.SoundReader;
 import graykite.project.Voice;
@@ -10,16 +9,12 @@ import graykite.sound.Sound;
 import graykite.sound.SoundHealth;
 import graykite.speech.Doubt;
 import graykite.speech.Drafter;
-import graykite.speech.Language;
-import graykite.speech.Pronouncer;
-import graykite.speech.Pronunciation;
-import graykite.speech.Reader;
 import graykite.speech.Script;
 import graykite.speech.Timing;
 import java.nio.file.Path;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -38,28 +33,13 @@ final class LineInput {
     String text;
 
     @Option(
-            names = "--by-sound",
-            description = "Read by the sound alone, without words: for any language, good enough for a mouth.")
-    boolean bySound;
-
-    @Option(
             names = "--draft",
             description =
                     "Draft the words by recognition first (English; a third will be wrong); they go to the output.")
     boolean draft;
 
-    @Option(
-            names = "--dictionary",
-            paramLabel = "FILE",
-            description = "More words and how they are said: the format of the CMU dictionary, in ARPABET or IPA.")
-    Path dictionary;
-
-    @Option(
-            names = "--language",
-            paramLabel = "NAME",
-            description = "en, es, it, de or fr (default: en).",
-            defaultValue = "en")
-    String language;
+    @Mixin
+    HowToRead how;
 
     @Option(names = "--gain", paramLabel = "DB", description = "Louder or softer, -40 to 40 dB (default: 0).")
     double gain;
@@ -69,7 +49,7 @@ final class LineInput {
 
     /** What is heard of the recording; warnings about it go to the error output. */
     Sound sound() {
-        Voice voice = new Voice(gain, 0, Optional.ofNullable(channel).map(c -> c - 1), spoken(language));
+        Voice voice = new Voice(gain, 0, Optional.ofNullable(channel).map(c -> c - 1), how.language());
         Sound recording = SoundReader.read(audio, Progress.none());
         if (channel != null && channel > recording.channelCount()) {
             throw BadInput.inFile(
@@ -83,13 +63,11 @@ final class LineInput {
 
     /** Reads the recording as asked, and says on the error output what should be looked at. */
     Timing timing(Sound sound) {
-        if (bySound) {
-            return Reader.shipped().listen(sound, Progress.none());
+        if (how.bySound) {
+            return how.readings().bySound(sound);
         }
         Script words = draft ? drafted(sound) : words();
-        Map<String, Pronunciation> own = dictionary == null ? Map.of() : DictionaryFiles.open(dictionary);
-        Reader reader = Reader.of(Pronouncer.of(spoken(language)));
-        Timing timing = reader.read(sound, words, own, Progress.none());
+        Timing timing = how.readings().read(sound, words);
         report(timing, audio.getFileName().toString());
         return timing;
     }
@@ -98,13 +76,6 @@ final class LineInput {
         String text = Drafter.shipped().draft(sound, part -> {}, Progress.none());
         System.out.println("draft: " + text);
         return Script.of(text);
-    }
-
-    /** The language of a name. */
-    static Language spoken(String name) {
-        return Language.parse(name)
-                .orElseThrow(() ->
-                        new IllegalArgumentException("--language is en, es, it, de or fr, not \"" + name + "\"."));
     }
 
     /** Says what of a reading should be looked at, a line each. */

@@ -3,15 +3,11 @@ package graykite.command;
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
 import graykite.base.Progress;
-import graykite.format.DictionaryFiles;
 import graykite.format.ScriptFiles;
 import graykite.format.TimingFiles;
 import graykite.media.SoundReader;
 import graykite.sound.Sound;
 import graykite.speech.Doubt;
-import graykite.speech.Pronouncer;
-import graykite.speech.Pronunciation;
-import graykite.speech.Reader;
 import graykite.speech.Script;
 import graykite.speech.Timing;
 import java.io.IOException;
@@ -19,11 +15,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -45,14 +42,8 @@ final class ReadCommand implements Callable<Integer> {
     @Option(names = "--level", description = "words or phones (default: words)", defaultValue = "words")
     private String level;
 
-    @Option(names = "--by-sound", description = "Read recordings without a script by their sound alone.")
-    private boolean bySound;
-
-    @Option(names = "--language", description = "en, es, it, de or fr (default: en)", defaultValue = "en")
-    private String language;
-
-    @Option(names = "--dictionary", paramLabel = "FILE", description = "More words and how they are said.")
-    private Path dictionary;
+    @Mixin
+    private HowToRead how;
 
     @Option(
             names = {"-o", "--out"},
@@ -67,14 +58,13 @@ final class ReadCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         TimingFiles.Kind kind = TimingFiles.Kind.ofName("." + format.toLowerCase(Locale.ROOT));
         TimingFiles.Level rows = TimeCommand.level(level);
-        Map<String, Pronunciation> own = dictionary == null ? Map.of() : DictionaryFiles.open(dictionary);
         List<Path> sounds = recordings();
         Files.createDirectories(out);
-        Reader reader = Reader.of(Pronouncer.of(LineInput.spoken(language)));
+        HowToRead.Readings readings = how.readings();
         AtomicInteger done = new AtomicInteger();
         List<Outcome> outcomes = sounds.parallelStream()
                 .map(sound -> {
-                    Outcome outcome = read(sound, reader, own, kind, rows);
+                    Outcome outcome = read(sound, readings, kind, rows);
                     System.err.println(
                             "kite: " + done.incrementAndGet() + " of " + sounds.size() + ": " + outcome.name());
                     return outcome;
@@ -104,12 +94,11 @@ final class ReadCommand implements Callable<Integer> {
         }
     }
 
-    private Outcome read(
-            Path file, Reader reader, Map<String, Pronunciation> own, TimingFiles.Kind kind, TimingFiles.Level rows) {
+    private Outcome read(Path file, HowToRead.Readings readings, TimingFiles.Kind kind, TimingFiles.Level rows) {
         String name = file.getFileName().toString();
         String stem = name.replaceFirst("\\.[^.]*$", "");
         try {
-            Timing timing = timing(file, reader, own);
+            Timing timing = timing(file, readings);
             LineInput.report(timing, name);
             Path result = out.resolve(stem + "." + kind.name().toLowerCase(Locale.ROOT));
             AtomicFiles.write(result, stream -> TimingFiles.write(timing, kind, rows, stem, stream));
@@ -120,17 +109,16 @@ final class ReadCommand implements Callable<Integer> {
         }
     }
 
-    private Timing timing(Path file, Reader reader, Map<String, Pronunciation> own) {
+    private Timing timing(Path file, HowToRead.Readings readings) {
         Sound sound = SoundReader.read(file, Progress.none());
-        var script = ScriptFiles.beside(file).map(ScriptFiles::read).map(Script::of);
-        if (script.isEmpty() && bySound) {
-            return reader.listen(sound, Progress.none());
+        Optional<Script> script =
+                ScriptFiles.beside(file).map(ScriptFiles::read).map(Script::of);
+        if (script.isEmpty() && how.bySound) {
+            return readings.bySound(sound);
         }
-        return reader.read(
+        return readings.read(
                 sound,
                 script.orElseThrow(() -> BadInput.inFile(
-                        file, "no script lies beside it. Add one of the same name, or use --by-sound.")),
-                own,
-                Progress.none());
+                        file, "no script lies beside it. Add one of the same name, or use --by-sound.")));
     }
 }

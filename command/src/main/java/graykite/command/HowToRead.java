@@ -1,0 +1,59 @@
+package graykite.command;
+
+import graykite.base.Progress;
+import graykite.format.DictionaryFiles;
+import graykite.sound.Sound;
+import graykite.speech.Language;
+import graykite.speech.Pronouncer;
+import graykite.speech.Pronunciation;
+import graykite.speech.Reader;
+import graykite.speech.Script;
+import graykite.speech.Timing;
+import java.nio.file.Path;
+import java.util.Map;
+import picocli.CommandLine.Option;
+
+/** In which language, with which words and whether at all with words recordings are read: options of every command that reads. */
+final class HowToRead {
+    @Option(
+            names = "--by-sound",
+            description = "Read what has no script by the sound alone: for any language, good enough for a mouth.")
+    boolean bySound;
+
+    @Option(
+            names = "--dictionary",
+            paramLabel = "FILE",
+            description = "More words and how they are said: the format of the CMU dictionary, in ARPABET or IPA.")
+    private Path dictionary;
+
+    @Option(
+            names = "--language",
+            paramLabel = "NAME",
+            description = "en, es, it, de or fr (default: en).",
+            defaultValue = "en")
+    private String language;
+
+    /** Reads recordings one way, any number of them at once. */
+    record Readings(Reader reader, Map<String, Pronunciation> own) {
+        Timing read(Sound sound, Script script) {
+            return reader.read(sound, script, own, Progress.none());
+        }
+
+        Timing bySound(Sound sound) {
+            return reader.listen(sound, Progress.none());
+        }
+    }
+
+    /** Loads what reading takes: once, it is the slow part. */
+    Readings readings() {
+        Map<String, Pronunciation> own = dictionary == null ? Map.of() : DictionaryFiles.open(dictionary);
+        return new Readings(Reader.of(Pronouncer.of(language())), own);
+    }
+
+    /** @throws IllegalArgumentException when there is no such language */
+    Language language() {
+        return Language.parse(language)
+                .orElseThrow(() ->
+                        new IllegalArgumentException("--language is en, es, it, de or fr, not \"" + language + "\"."));
+    }
+}
