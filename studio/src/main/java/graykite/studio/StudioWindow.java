@@ -30,17 +30,14 @@ import graykite.studio.view.StatusStrip;
 import graykite.studio.view.StringSide;
 import graykite.studio.view.TransportBar;
 import java.nio.file.Path;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Orientation;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -61,8 +58,7 @@ public final class StudioWindow {
     private final SheetView sheet;
     private final StringSide string;
     private final ObjectProperty<Knot> knot = new SimpleObjectProperty<>(Knot.VOICE);
-    private final Map<Knot, Desk> desks = new EnumMap<>(Knot.class);
-    private final ScrollPane deskPane = new ScrollPane();
+    private final Desks desks;
     private final LineBar lines;
     private final List<UserAction> actions;
     private final Readiness readiness;
@@ -86,6 +82,7 @@ public final class StudioWindow {
         this.lines = new LineBar(workspace, files::save);
         this.trial = new Trial(workspace);
         this.bringIn = new BringIn(stage, workspace, trial, root, knot, this::cast, this::keyPose);
+        this.desks = new Desks(this::desk, knot);
         this.director = new StageDirector(workspace, player, face, trial, knot);
         this.actions = new WindowActions(this, files, root).list();
         this.greeter = new Greeter(this, files, root, autosave);
@@ -120,20 +117,20 @@ public final class StudioWindow {
     }
 
     public CastDesk cast() {
-        return (CastDesk) desk(Knot.CAST);
+        return (CastDesk) desks.of(Knot.CAST);
     }
 
     public ReadingDesk readingDesk() {
-        return (ReadingDesk) desk(Knot.READING);
+        return (ReadingDesk) desks.of(Knot.READING);
     }
 
     public MouthDesk mouthDesk() {
-        return (MouthDesk) desk(Knot.MOUTH);
+        return (MouthDesk) desks.of(Knot.MOUTH);
     }
 
     /** Scrolls the open desk: 0 its top, 1 its end. */
     void scrollDesk(double share) {
-        deskPane.setVvalue(share);
+        desks.scroll(share);
     }
 
     /** Calls back once, when the first picture of a line is on screen. */
@@ -152,14 +149,13 @@ public final class StudioWindow {
     }
 
     public DeliveryDesk delivery() {
-        return (DeliveryDesk) desk(Knot.DELIVERY);
+        return (DeliveryDesk) desks.of(Knot.DELIVERY);
     }
 
     // --- building ------------------------------------------------------------------------------------------------
 
-    /** Desks are made when they are first opened: a start shows one of seven. */
     private Desk desk(Knot station) {
-        return desks.computeIfAbsent(station, k -> switch (k) {
+        return switch (station) {
             case CAST -> new CastDesk(workspace, trial, root, bringIn);
             case VOICE ->
                 new VoiceDesk(workspace, files::chooseRecording, Microphone.present(workspace.intake()::wordsToRecord));
@@ -169,17 +165,12 @@ public final class StudioWindow {
             case ACTING -> new ActingDesk(workspace, this::keyPose);
             case PROOF -> new ProofDesk(workspace);
             case DELIVERY -> new DeliveryDesk(workspace, face.camera()::get);
-        });
+        };
     }
 
     private void layOut() {
-        deskPane.getStyleClass().add("desk");
-        deskPane.setFitToWidth(true);
-        deskPane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        deskPane.setPrefWidth(350);
-        deskPane.setMinWidth(320);
-        VBox.setVgrow(deskPane, Priority.ALWAYS);
-        VBox right = new VBox(lines, deskPane);
+        VBox.setVgrow(desks.pane(), Priority.ALWAYS);
+        VBox right = new VBox(lines, desks.pane());
         right.setPrefWidth(350);
         right.setMinWidth(320);
         right.setMaxWidth(380);
@@ -223,7 +214,7 @@ public final class StudioWindow {
             autosave.clear();
             refresh();
         });
-        workspace.selection().addListener((o, b, n) -> desk(knot.get()).refresh());
+        workspace.selection().addListener((o, b, n) -> desks.refresh());
         workspace.mouth().asked().addListener((o, b, channel) -> {
             if (!channel.isEmpty()) {
                 knot.set(Knot.MOUTH);
@@ -241,7 +232,7 @@ public final class StudioWindow {
             if (n.intValue() >= 0) {
                 knot.set(Knot.ACTING);
             }
-            desk(knot.get()).refresh();
+            desks.refresh();
         });
         workspace.sound().addListener((o, b, sound) -> refresh());
         workspace.stageSound().addListener((o, b, sound) -> sound.ifPresent(player::load));
@@ -250,8 +241,8 @@ public final class StudioWindow {
             performance.ifPresent(this::showMouths);
             refresh();
         });
-        knot.addListener((o, b, now) -> openDesk(now));
-        openDesk(knot.get());
+        knot.addListener((o, b, now) -> desks.open(face.tool()));
+        desks.open(face.tool());
         director.show();
     }
 
@@ -271,17 +262,10 @@ public final class StudioWindow {
                     drawing = false;
                     mouths = Optional.of(pictures);
                     sheet.setMouths(pictures);
-                    showChart();
+                    desks.show(pictures);
                     // The line may have become another one meanwhile.
                     workspace.performance().get().ifPresent(this::showMouths);
                 }));
-    }
-
-    private void showChart() {
-        mouths.filter(m -> desks.containsKey(Knot.MOUTH))
-                .ifPresent(m -> mouthDesk().show(m));
-        mouths.filter(m -> desks.containsKey(Knot.READING))
-                .ifPresent(m -> readingDesk().show(m));
     }
 
     /** Keys a pose at the playhead; a key that stands there already is replaced. */
@@ -312,27 +296,9 @@ public final class StudioWindow {
         }
     }
 
-    private void openDesk(Knot now) {
-        Desk desk = desk(now);
-        if (now == Knot.MOUTH || now == Knot.READING) {
-            showChart();
-        }
-        // What the face is for is up to the desk.
-        face.tool().unbind();
-        if (now == Knot.MOUTH) {
-            face.tool().bind(mouthDesk().tool());
-        } else {
-            face.tool().set(Optional.empty());
-            Optional.ofNullable(desks.get(Knot.MOUTH)).ifPresent(d -> ((MouthDesk) d).leave());
-        }
-        desk.refresh();
-        deskPane.setContent(desk);
-        deskPane.setVvalue(0);
-    }
-
     private void refresh() {
         lines.refresh();
-        desk(knot.get()).refresh();
+        desks.refresh();
         string.update(readiness::of, palette());
         String name = workspace
                 .file()
@@ -377,10 +343,7 @@ public final class StudioWindow {
         player.close();
         face.close();
         sheet.close();
-        Optional.ofNullable(desks.get(Knot.MOUTH)).ifPresent(d -> ((MouthDesk) d).close());
-        Optional.ofNullable(desks.get(Knot.CAST)).ifPresent(d -> ((CastDesk) d).close());
-        Optional.ofNullable(desks.get(Knot.VOICE)).ifPresent(d -> ((VoiceDesk) d).close());
-        Optional.ofNullable(desks.get(Knot.READING)).ifPresent(d -> ((ReadingDesk) d).close());
+        desks.close();
         workspace.close();
         autosave.close();
     }
@@ -426,8 +389,7 @@ public final class StudioWindow {
         workspace.intake().addRecordings(paths);
     }
 
-    // --- what actions ask for
-    // ----------------------------------------------------------------------------------------------------
+    // --- what actions ask for ------------------------------------------------------------------------------------
 
     void newProject() {
         files.unlessUnsaved(() -> {

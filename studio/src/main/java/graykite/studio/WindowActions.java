@@ -83,6 +83,9 @@ final class WindowActions {
                 UserAction.of("Reading", "Silence begins here", "Shift+W", () -> window.workspace()
                         .words()
                         .markSilence(window.player().time().get())),
+                UserAction.of(
+                        "Reading", "Move the chosen word earlier by a frame", "Shift+Alt+Left", () -> moveWord(-1)),
+                UserAction.of("Reading", "Move the chosen word later by a frame", "Shift+Alt+Right", () -> moveWord(1)),
                 UserAction.of("Reading", "Split the chosen word", "", () -> window.workspace()
                         .words()
                         .splitWord()),
@@ -149,6 +152,12 @@ final class WindowActions {
         if (word >= 0) {
             window.sheet().editWord(word);
         }
+    }
+
+    private void moveWord(int frames) {
+        window.workspace()
+                .words()
+                .moveWord(frames * window.workspace().project().rate().frameLength());
     }
 
     private void nudge(int frames) {

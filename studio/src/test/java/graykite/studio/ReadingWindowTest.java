@@ -212,6 +212,35 @@ class ReadingWindowTest extends RealWindow {
         assertTrue(timing().words().stream().flatMap(w -> w.phones().stream()).noneMatch(TimedPhone::pinned));
     }
 
+    /** A word moves as a whole, a frame at a time, and keeps its length; where there is no room it stays, with a word why. */
+    @Test
+    void aWordMovesAsAWhole(FxRobot robot) throws Exception {
+        bring("The fog bell rang.", "The fog bell rang.");
+        TimedWord last = timing().words().getLast();
+        run(() -> {
+            workspace.selection().set(new Selection(3, -1));
+            window.sheet().requestFocus();
+        });
+        robot.push(KeyCode.SHIFT, KeyCode.ALT, KeyCode.RIGHT);
+        TimedWord moved = timing().words().getLast();
+        double frame = onFx(() -> workspace.project().rate().frameLength());
+        assertEquals(last.start() + frame, moved.start(), 1e-6);
+        assertEquals(last.end() + frame, moved.end(), 1e-6);
+        run(workspace::undo);
+        assertEquals(last, timing().words().getLast());
+        // "fog" stands between its neighbours: nothing changes, nothing is to be undone, and it is said why.
+        Timing before = timing();
+        run(() -> {
+            workspace.selection().set(new Selection(1, -1));
+            window.sheet().requestFocus();
+        });
+        robot.push(KeyCode.SHIFT, KeyCode.ALT, KeyCode.LEFT);
+        assertEquals(before, timing());
+        assertEquals(
+                "\"fog\" has no room to move there.",
+                onFx(() -> workspace.jobs().message().get()));
+    }
+
     /** A new take: its words are found, what hangs on them stays. */
     @Test
     void aNewTakeKeepsWhatHangsOnWords() throws Exception {
@@ -224,9 +253,9 @@ class ReadingWindowTest extends RealWindow {
         }
         double before = timing().words().get(2).start();
         run(() -> workspace.intake().replaceRecording(take));
-        await(() -> workspace.shot().flatMap(Shot::timing).isEmpty());
-        await(() -> workspace.performance().get().isPresent());
+        await(() -> workspace.shot().flatMap(Shot::sound).orElseThrow().name().equals("again.wav"));
         idle();
+        await(() -> workspace.performance().get().isPresent());
         TimedWord bell = timing().words().stream()
                 .filter(w -> w.text().equals("bell"))
                 .findFirst()

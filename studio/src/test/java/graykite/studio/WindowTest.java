@@ -152,14 +152,14 @@ class WindowTest extends RealWindow {
         try (OutputStream out = Files.newOutputStream(sound)) {
             WavFiles.write(SimulatedVoice.speak("the fog bell rang").sound(), out);
         }
-        Files.writeString(folder.resolve("mine.txt"), "The dog bell rang.");
+        Files.writeString(folder.resolve("mine.txt"), "The ship bell rang.");
         onFx(() -> {
             window.take(sound);
             return null;
         });
         await(() -> workspace.performance().get().isPresent());
-        // "dog" was not said: it is listed as missing, and what was said instead is read by its sound.
-        assertEquals("dog", timing().missing().getFirst().text());
+        // "ship" was not said: it is listed as missing, and what was said instead is read by its sound.
+        assertEquals("ship", timing().missing().getFirst().text());
         assertEquals(TimedWord.UNSCRIPTED, timing().words().get(1).text());
         Timing before = timing();
         Point2D word = onFx(() -> window.sheet()

@@ -36,7 +36,7 @@ import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Cast: who can speak, what each can do, whether the rig is sound, and new characters brought in. */
-public final class CastDesk extends Desk implements AutoCloseable {
+public final class CastDesk extends Desk {
     /** What the desk asks of the window. */
     public interface Asks {
         void bringFile();

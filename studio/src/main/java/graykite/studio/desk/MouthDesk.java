@@ -98,7 +98,7 @@ public final class MouthDesk extends Desk {
         tabs.open(SPEAK);
     }
 
-    /** What pressing on the face does while this desk is open. */
+    @Override
     public ReadOnlyObjectProperty<Optional<FaceTool>> tool() {
         return tool.getReadOnlyProperty();
     }
@@ -113,13 +113,14 @@ public final class MouthDesk extends Desk {
         }
     }
 
-    /** Ends what is under way when another desk or line comes up. */
+    /** Ends what is under way, also when another line comes up. */
+    @Override
     public void leave() {
         ownPose.close();
         look.close();
     }
 
-    /** Stops what works in the background. */
+    @Override
     public void close() {
         ownPose.stop();
         look.stop();
@@ -143,7 +144,7 @@ public final class MouthDesk extends Desk {
         chart.compare(name, other);
     }
 
-    /** Takes over the small pictures once they are drawn. */
+    @Override
     public void show(MouthPictures pictures) {
         speak.show(pictures);
         touchUps.show(pictures);

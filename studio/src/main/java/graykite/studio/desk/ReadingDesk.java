@@ -16,7 +16,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 
 /** Reading: the words, finding them in the sound, what to look at, and changing it by hand. */
-public final class ReadingDesk extends Desk implements AutoCloseable {
+public final class ReadingDesk extends Desk {
     private static final String LOOK = "Look at";
     private static final String CHOSEN = "Chosen";
     private static final String BY_HAND = "By hand";
@@ -134,7 +134,7 @@ public final class ReadingDesk extends Desk implements AutoCloseable {
         tabs.open(title);
     }
 
-    /** The character's mouths, for the picker. */
+    @Override
     public void show(MouthPictures pictures) {
         sound.show(pictures);
     }

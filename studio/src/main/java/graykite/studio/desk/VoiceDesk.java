@@ -23,7 +23,7 @@ import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Voice: the recording of the line. */
-public final class VoiceDesk extends Desk implements AutoCloseable {
+public final class VoiceDesk extends Desk {
     private final Workspace workspace;
     private final TextField name = new TextField();
     private final Label file = new Label();

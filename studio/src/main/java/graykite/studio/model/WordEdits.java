@@ -76,6 +76,9 @@ public final class WordEdits {
         }
         try {
             Timing after = change.apply(before.get());
+            if (after.equals(before.get())) {
+                return false;
+            }
             workspace.editShot(
                     name, 0, s -> script ? s.withTiming(after).withScript(after.text()) : s.withTiming(after));
             return true;
@@ -177,9 +180,13 @@ public final class WordEdits {
         });
     }
 
-    /** Moves the chosen word as a whole by some seconds. */
+    /** Moves the chosen word as a whole by some seconds, as far as its neighbours let it. */
     public void moveWord(double by) {
-        word().ifPresent(w -> edit("Move word", t -> TimingEdits.moveWord(t, chosen().word(), by)));
+        word().ifPresent(w -> {
+            if (!edit("Move word", t -> TimingEdits.moveWord(t, chosen().word(), by))) {
+                workspace.jobs().say("\"" + w.text() + "\" has no room to move there.");
+            }
+        });
     }
 
     // --- how words are said --------------------------------------------------------------------------------------

@@ -1,6 +1,5 @@
 package graykite.studio.model;
 
-import graykite.media.SoundReader;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthChart;
 import graykite.performance.Ensemble;
@@ -15,13 +14,10 @@ import graykite.rig.Character;
 import graykite.sound.Sound;
 import graykite.speech.Language;
 import graykite.speech.Pronouncer;
-import graykite.speech.Reader;
 import graykite.speech.Timing;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.UnaryOperator;
@@ -45,12 +41,11 @@ public final class Workspace {
     private final Jobs jobs;
     private final Settings settings;
     private final Figures figures;
-    private CompletableFuture<Reader> reader;
-    private CompletableFuture<Pronouncer> pronouncer;
-    private final Readings readings = new Readings(this, this::reader);
+    private final Recordings recordings;
+    private final SpeechParts speech = new SpeechParts();
+    private final Readings readings = new Readings(this, speech::reader);
     private final WordEdits words = new WordEdits(this, this::wordsOfTheLine);
     private final Voicing voicing = new Voicing(this::refresh);
-    private final Map<SoundFile, LineSound> decoded = new IdentityHashMap<>();
     private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>(History.of(Project.empty()));
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Project> saved =
@@ -81,6 +76,7 @@ public final class Workspace {
         this.jobs = jobs;
         this.settings = settings;
         this.figures = figures;
+        this.recordings = new Recordings(jobs, this::refresh);
         history.addListener((o, before, now) -> refresh());
         shotId.addListener((o, before, now) -> {
             selection.set(Selection.NONE);
@@ -188,22 +184,6 @@ public final class Workspace {
         return ensemble.getReadOnlyProperty();
     }
 
-    /** The reader, loaded on first use: the speech model takes a second. Not for the JavaFX thread. */
-    private synchronized Reader reader() {
-        if (reader == null) {
-            reader = CompletableFuture.completedFuture(Reader.of(pronouncer().join()));
-        }
-        return reader.join();
-    }
-
-    /** Dictionary and letter-to-sound rules, loaded in the background on first use. */
-    private synchronized CompletableFuture<Pronouncer> pronouncer() {
-        if (pronouncer == null) {
-            pronouncer = CompletableFuture.supplyAsync(Pronouncer::shipped);
-        }
-        return pronouncer;
-    }
-
     /** True while loudness is drawn over the wave. */
     public BooleanProperty showLoudness() {
         return showLoudness;
@@ -221,21 +201,17 @@ public final class Workspace {
 
     /** How many channels the recording of the line has; 0 while there is none. */
     public int recordedChannels() {
-        return shot().flatMap(Shot::sound)
-                .map(decoded::get)
-                .map(s -> s.sound().channelCount())
-                .orElse(0);
+        return shot().flatMap(Shot::sound).map(recordings::channels).orElse(0);
     }
 
     /** How words are said in the language of the line. */
     private Pronouncer wordsOfTheLine() {
-        Language language = shot().map(s -> s.voice().language()).orElse(Language.ENGLISH);
-        return language == Language.ENGLISH ? pronouncer().join() : Pronouncer.of(language);
+        return speech.words(shot().map(s -> s.voice().language()).orElse(Language.ENGLISH));
     }
 
     /** Begins to load what the Reading desk will ask for. */
     public void prepareWords() {
-        pronouncer();
+        speech.prepareWords();
     }
 
     // --- editing -------------------------------------------------------------------------------------------------
@@ -301,27 +277,12 @@ public final class Workspace {
             return;
         }
         Optional<SoundFile> wanted = shot.flatMap(Shot::sound);
-        if (wanted.isPresent() && !decoded.containsKey(wanted.get())) {
-            decode(wanted.get());
-        }
-        sound.set(wanted.map(decoded::get)
+        sound.set(wanted.flatMap(recordings::of)
                 .map(raw -> voicing.of(wanted.get(), shot.get().voice(), raw)));
         if (sound.get().isPresent() && shot.flatMap(Shot::timing).isEmpty()) {
             stageSound.set(sound.get().map(LineSound::sound));
         }
         act();
-    }
-
-    private void decode(SoundFile source) {
-        decoded.put(source, null);
-        jobs.start(
-                "Opening " + source.name(),
-                progress -> LineSound.of(SoundReader.read(source.content(), source.name(), progress)),
-                opened -> {
-                    decoded.put(source, opened);
-                    refresh();
-                },
-                () -> decoded.remove(source));
     }
 
     /** Brings the performance up to date with the shot; what did not change is kept. */
@@ -380,7 +341,7 @@ public final class Workspace {
             Character figure = figures.of(member.get()).join();
             Optional<Shot> line =
                     other.line().flatMap(project()::shot).filter(s -> s.timing().isPresent());
-            Optional<LineSound> heard = line.flatMap(Shot::sound).flatMap(this::decodedNow);
+            Optional<LineSound> heard = line.flatMap(Shot::sound).flatMap(recordings::of);
             heard.ifPresent(h -> {
                 sounds.add(line.get().voice().of(h.sound()));
                 starts.add(other.start());
@@ -396,14 +357,6 @@ public final class Workspace {
         ensemble.set(Optional.of(
                 roles.size() == 1 ? Ensemble.solo(acted, figures.deformer(acted.character())) : Ensemble.of(roles)));
         stageSound.set(Optional.of(sounds.size() == 1 ? sounds.getFirst() : Sound.together(sounds, starts)));
-    }
-
-    /** A recording that is at hand; decoding begins otherwise. */
-    private Optional<LineSound> decodedNow(SoundFile source) {
-        if (!decoded.containsKey(source)) {
-            decode(source);
-        }
-        return Optional.ofNullable(decoded.get(source));
     }
 
     /** What is heard on stage: the line, and what others say in it. */
@@ -428,13 +381,13 @@ public final class Workspace {
 
     /** Remembers a recording that was decoded already. */
     void keepDecoded(SoundFile source, LineSound opened) {
-        decoded.put(source, opened);
+        recordings.keep(source, opened);
     }
 
     // --- files ---------------------------------------------------------------------------------------------------
 
     public void replaceProject(Project project, Optional<Path> from) {
-        decoded.clear();
+        recordings.forgetAll();
         performer.forget();
         selection.set(Selection.NONE);
         file.set(from);

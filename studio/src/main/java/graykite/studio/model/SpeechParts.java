@@ -1,0 +1,38 @@
+package graykite.studio.model;
+
+import graykite.speech.Language;
+import graykite.speech.Pronouncer;
+import graykite.speech.Reader;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+
+/** Dictionary, letter-to-sound rules and speech model: each loaded once, when it is first needed. */
+final class SpeechParts {
+    private Optional<Reader> reader = Optional.empty();
+    private Optional<CompletableFuture<Pronouncer>> english = Optional.empty();
+
+    /** Begins to load dictionary and rules in the background. */
+    void prepareWords() {
+        english();
+    }
+
+    /** The reader; loading the speech model takes a second, so this is not for the JavaFX thread. */
+    synchronized Reader reader() {
+        if (reader.isEmpty()) {
+            reader = Optional.of(Reader.of(english().join()));
+        }
+        return reader.get();
+    }
+
+    /** How words are said in a language. Waits for the dictionary until {@link #prepareWords} is done. */
+    Pronouncer words(Language language) {
+        return language == Language.ENGLISH ? english().join() : Pronouncer.of(language);
+    }
+
+    private synchronized CompletableFuture<Pronouncer> english() {
+        if (english.isEmpty()) {
+            english = Optional.of(CompletableFuture.supplyAsync(Pronouncer::shipped));
+        }
+        return english.get();
+    }
+}
