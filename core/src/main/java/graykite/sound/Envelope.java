@@ -60,6 +60,16 @@ public final class Envelope {
         return new Level(finer.samplesEach * FACTOR, low, high);
     }
 
+    /** The largest magnitude of the mean of all channels. */
+    public float peak() {
+        Level coarsest = levels.getLast();
+        float peak = 0;
+        for (int i = 0; i < coarsest.low.length; i++) {
+            peak = Math.max(peak, Math.max(-coarsest.low[i], coarsest.high[i]));
+        }
+        return peak;
+    }
+
     /**
      * Lowest and highest sample between two times; zeros outside the sound.
      *

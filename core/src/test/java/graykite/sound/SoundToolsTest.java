@@ -88,6 +88,8 @@ class SoundToolsTest {
         }
         envelope.between(-5, -4, extremes);
         assertEquals(0, extremes[1]);
+        samples[77_777] = -1.5f;
+        assertEquals(1.5f, new Envelope(Sound.mono(samples, 1000)).peak());
     }
 
     /** A full-scale sine has an RMS of -3.01 dB. */

@@ -38,7 +38,10 @@ final class SheetPainter {
     private final Player player;
     private final SheetScale scale;
     private final CurveRow curve;
-    private final float[] extremes = new float[2];
+    /** Seconds from which on the ruler shows hours. */
+    private static final double HOUR = 3600;
+
+    private final WaveRow wave = new WaveRow();
     private final DoubtMarks doubts = new DoubtMarks();
     private final GapLabels gaps = new GapLabels();
     private Timing unread = Timing.empty(0);
@@ -155,46 +158,51 @@ final class SheetPainter {
     }
 
     private double labelStep() {
-        for (double step : new double[] {rate().frameLength(), 0.1, 0.25, 0.5, 1, 2, 5, 10, 15, 30, 60, 300, 600}) {
-            if (step * scale.pixelsASecond() >= 76) {
+        double frame = rate().frameLength();
+        if (frame * scale.pixelsASecond() > (width - GUTTER) / 3) {
+            return finestStep();
+        }
+        for (double step : new double[] {frame, 0.1, 0.25, 0.5, 1, 2, 5, 10, 15, 30, 60, 300, 600, 1800}) {
+            if (step * scale.pixelsASecond() >= (scale.duration() < HOUR ? 76 : 92)) {
                 return step;
             }
         }
-        return 1800;
+        return HOUR;
+    }
+
+    /** Where a frame fills much of the row, the ruler counts in parts of a second instead. */
+    private double finestStep() {
+        for (double step : new double[] {0.0001, 0.0002, 0.0005, 0.001, 0.002, 0.005}) {
+            if (step * scale.pixelsASecond() >= 96) {
+                return step;
+            }
+        }
+        return 0.01;
     }
 
     private String label(double time, double step) {
+        if (step < 0.02) {
+            return String.format(java.util.Locale.ROOT, step < 0.001 ? "%.4f s" : "%.3f s", time);
+        }
         if (step < 0.1) {
             return Long.toString(workspace.startFrame() + rate().nearestFrame(time));
         }
-        return step < 1
-                ? String.format(java.util.Locale.ROOT, "%.2f", time)
-                : Timecode.format(workspace.startFrame() + rate().nearestFrame(time), rate())
-                        .substring(3);
+        if (step < 1) {
+            return String.format(java.util.Locale.ROOT, "%.2f", time);
+        }
+        String code = Timecode.format(workspace.startFrame() + rate().nearestFrame(time), rate());
+        return scale.duration() < HOUR ? code.substring(3) : code;
     }
 
     private void drawWave(GraphicsContext g, double top) {
-        double middle = top + WAVE / 2;
         g.setStroke(palette.line());
         g.strokeLine(GUTTER, snap(top), width, snap(top));
         Optional<LineSound> sound = workspace.sound().get();
         if (sound.isEmpty()) {
             return;
         }
-        double peak = Math.max(0.05, sound.get().sound().peak());
-        double tall = (WAVE / 2 - 4) / peak;
         boolean curves = workspace.showLoudness().get() || workspace.showPitch().get();
-        g.setStroke(withAlpha(palette.ink2(), curves ? 0.35 : 1));
-        g.setLineWidth(1);
-        double perPixel = 1 / scale.pixelsASecond();
-        int last = (int) Math.min(width, Math.ceil(scale.xOf(scale.duration())));
-        for (int x = (int) GUTTER; x < last; x++) {
-            double t = scale.timeAt(x);
-            sound.get().envelope().between(t, t + perPixel, extremes);
-            double high = middle - extremes[1] * tall;
-            double low = middle - extremes[0] * tall;
-            g.strokeLine(x + 0.5, high, x + 0.5, Math.max(low, high + 0.6));
-        }
+        wave.draw(g, sound.get(), scale, palette, top, width, curves);
         VoiceCurves.draw(g, workspace, scale, palette, top, width);
     }
 

@@ -3,7 +3,10 @@ package graykite.studio.view;
 /** Which stretch of time the sheet shows, and how far apart its seconds lie. */
 final class SheetScale {
     private static final double MARGIN = 16;
-    private static final double FINEST = 48_000;
+    /** Eight pixels a sample of a recording at 48 kHz. */
+    private static final double FINEST = 400_000;
+    /** Shows eleven hours in a small window. */
+    private static final double COARSEST = 0.02;
 
     private double width = 1;
     private double duration = 1;
@@ -67,6 +70,6 @@ final class SheetScale {
     }
 
     private double whole() {
-        return Math.max(2, (width - MARGIN) / duration);
+        return Math.max(COARSEST, (width - MARGIN) / duration);
     }
 }

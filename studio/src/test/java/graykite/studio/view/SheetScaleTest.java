@@ -41,7 +41,7 @@ class SheetScaleTest {
             double x = SheetRows.GUTTER + random.nextDouble() * 1000;
             double time = scale.timeAt(x);
             scale.zoom(1.5, x);
-            if (scale.pixelsASecond() < 48_000) {
+            if (scale.pixelsASecond() < 400_000) {
                 assertEquals(time, scale.timeAt(x), 0.02, "zoom " + i);
             }
             scale.zoom(1 / 1.3, x);
@@ -59,7 +59,19 @@ class SheetScaleTest {
         scale.zoom(1e-9, 500);
         assertEquals(100, scale.pixelsASecond(), 1e-9);
         scale.zoom(1e9, 500);
-        assertEquals(48_000, scale.pixelsASecond(), 1e-9);
+        assertEquals(400_000, scale.pixelsASecond(), 1e-9);
+    }
+
+    @Test
+    void twoHoursFitAndSingleSamplesComeApart() {
+        scale.room(SheetRows.GUTTER + 1016, 7200);
+        scale.fit();
+        assertFalse(scale.outside(7199, 7200));
+        assertTrue(scale.xOf(7200) <= SheetRows.GUTTER + 1016);
+        for (int i = 0; i < 60; i++) {
+            scale.zoom(2, 500);
+        }
+        assertTrue(scale.xOf(3600 + 1 / 48_000.0) - scale.xOf(3600) > 6);
     }
 
     @Test

@@ -1,0 +1,88 @@
+package graykite.studio.view;
+
+import static graykite.studio.view.SheetRows.GUTTER;
+import static graykite.studio.view.SheetRows.WAVE;
+
+import graykite.sound.Envelope;
+import graykite.sound.Sound;
+import graykite.studio.model.LineSound;
+import graykite.studio.model.Palette;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+
+/** Draws the wave: from afar its extremes, a line a pixel; close by a line through the samples, and then each sample as a dot. */
+final class WaveRow {
+    /** Pixels between samples from which on they are joined by a line. */
+    private static final double JOINED = 2;
+    /** Pixels between samples from which on each is a dot. */
+    private static final double DOTTED = 6;
+
+    private static final double DOT = 1.75;
+
+    private final float[] extremes = new float[2];
+
+    /** @param faint true when curves are drawn over the wave */
+    void draw(
+            GraphicsContext g,
+            LineSound sound,
+            SheetScale scale,
+            Palette palette,
+            double top,
+            double width,
+            boolean faint) {
+        double middle = top + WAVE / 2;
+        double tall = (WAVE / 2 - 4) / Math.max(0.05, sound.envelope().peak());
+        Color ink = palette.ink2().deriveColor(0, 1, 1, faint ? 0.35 : 1);
+        g.setStroke(ink);
+        g.setLineWidth(1);
+        double apart = scale.pixelsASecond() / sound.sound().rate();
+        if (apart < JOINED) {
+            drawExtremes(g, sound.envelope(), scale, middle, tall, width);
+        } else {
+            g.setFill(ink);
+            drawSamples(g, sound.sound(), scale, middle, tall, apart >= DOTTED);
+        }
+    }
+
+    private void drawExtremes(
+            GraphicsContext g, Envelope envelope, SheetScale scale, double middle, double tall, double width) {
+        double perPixel = 1 / scale.pixelsASecond();
+        int last = (int) Math.min(width, Math.ceil(scale.xOf(scale.duration())));
+        for (int x = (int) GUTTER; x < last; x++) {
+            double t = scale.timeAt(x);
+            envelope.between(t, t + perPixel, extremes);
+            double high = middle - extremes[1] * tall;
+            double low = middle - extremes[0] * tall;
+            g.strokeLine(x + 0.5, high, x + 0.5, Math.max(low, high + 0.6));
+        }
+    }
+
+    private static void drawSamples(
+            GraphicsContext g, Sound sound, SheetScale scale, double middle, double tall, boolean dots) {
+        int first = (int) Math.max(0, Math.floor(scale.start() * sound.rate()) - 1);
+        int last = (int)
+                Math.min(sound.length() - 1, Math.ceil((scale.start() + scale.visibleSeconds()) * sound.rate()) + 1);
+        double beforeX = 0;
+        double beforeY = 0;
+        for (int i = first; i <= last; i++) {
+            double x = scale.xOf(i / (double) sound.rate());
+            double y = middle - mean(sound, i) * tall;
+            if (i > first) {
+                g.strokeLine(beforeX, beforeY, x, y);
+            }
+            if (dots) {
+                g.fillOval(x - DOT, y - DOT, 2 * DOT, 2 * DOT);
+            }
+            beforeX = x;
+            beforeY = y;
+        }
+    }
+
+    private static double mean(Sound sound, int sample) {
+        double sum = 0;
+        for (int c = 0; c < sound.channelCount(); c++) {
+            sum += sound.channel(c)[sample];
+        }
+        return sum / sound.channelCount();
+    }
+}
