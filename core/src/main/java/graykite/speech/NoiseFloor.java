@@ -26,8 +26,11 @@ final class NoiseFloor {
     /** So few frames, a second of them, do not tell noise from a held sound. */
     private static final int FEWEST = 200;
 
+    /** Moments that are looked at: of a long recording in runs, spread over all of it. */
     private static final int MOST = 6000;
-    /** Frames from one that is looked at to the next, at least. */
+
+    private static final int RUN = 60;
+    /** Frames from one moment of a run to the next. */
     private static final int STEP = 2;
     /** Neighbours to either side that a power is averaged with: a single one varies too much. */
     private static final int SMOOTH = 2;
@@ -52,13 +55,13 @@ final class NoiseFloor {
     static NoiseFloor of(int bands, int frames, Powers powers) {
         double[] taken = new double[bands];
         if (frames >= FEWEST) {
-            int step = Math.max(STEP, frames / MOST);
-            double[][] byBand = new double[bands][frames / step];
+            int spacing = Math.max(RUN * STEP, frames / (MOST / RUN));
+            double[][] byBand = new double[bands][Math.min(frames / STEP, MOST)];
             double[] frame = new double[bands];
-            for (int f = 0; f < byBand[0].length; f++) {
-                powers.at(f * step, frame);
+            for (int m = 0; m < byBand[0].length; m++) {
+                powers.at(m / RUN * spacing + m % RUN * STEP, frame);
                 for (int b = 0; b < bands; b++) {
-                    byBand[b][f] = frame[b];
+                    byBand[b][m] = frame[b];
                 }
             }
             Arrays.setAll(taken, b -> taken(byBand[b]));

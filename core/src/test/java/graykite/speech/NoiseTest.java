@@ -82,6 +82,25 @@ class NoiseTest {
         }
     }
 
+    /** The noise of a long recording is that of all of it, wherever the speech lies. */
+    @Test
+    void aLongRecordingIsLookedAtAllOver() {
+        int frames = 1_000_003;
+        int[] first = {frames};
+        int[] last = {0};
+        NoiseFloor noise = NoiseFloor.of(1, frames, (frame, out) -> {
+            first[0] = Math.min(first[0], frame);
+            last[0] = Math.max(last[0], frame);
+            // Three quarters of the time somebody speaks, a second on end.
+            out[0] = frame / 200 % 4 == 0 ? 10 : 1000;
+        });
+        assertEquals(0, first[0]);
+        assertTrue(last[0] < frames && last[0] > 0.98 * frames, "up to " + last[0]);
+        double[] power = {1000};
+        noise.takenFrom(power);
+        assertEquals(988, power[0], 1);
+    }
+
     @Test
     void aMomentIsTooShortToTellNoise() {
         double[] powers = new double[MelPowers.BANDS];
