@@ -5,6 +5,7 @@
 #   bench/make-voices.sh training   other sentences by flite and Festival into bench/target/training, for
 #                                   "./kite bench train-boundaries"; give them in bench/target/training-sentences.txt, a line each
 #   bench/make-voices.sh languages  bench/languages/*.txt by espeak-ng into bench/target/languages, for "./kite bench languages"
+#   bench/make-voices.sh words      words that people recorded one by one into bench/target/words, for "./kite bench joined"
 # Needs Debian's flite, sox and ffmpeg, for training festival with festvox-kdlpc16k and festvox-us-slt-hts, and espeak-ng.
 set -euo pipefail
 cd "$(dirname "$0")"
@@ -67,9 +68,20 @@ languages() {
   echo "sentences in four languages in bench/target/languages"
 }
 
+words() {
+  local folder
+  folder=$(mktemp -d)
+  (cd "$folder" && apt-get download ktuberling-data && dpkg-deb -x ktuberling-data_*.deb .)
+  mkdir -p target/words
+  cp "$folder"/usr/share/ktuberling/sounds/en/*.ogg target/words/
+  rm -r "$folder"
+  echo "words in bench/target/words"
+}
+
 case "${1:-voices}" in
   voices) voices ;;
   training) training ;;
   languages) languages ;;
-  *) echo "make-voices.sh [voices | training | languages]" >&2; exit 2 ;;
+  words) words ;;
+  *) echo "make-voices.sh [voices | training | languages | words]" >&2; exit 2 ;;
 esac

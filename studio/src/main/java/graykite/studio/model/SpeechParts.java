@@ -8,7 +8,7 @@ import java.util.concurrent.CompletableFuture;
 
 /** Dictionary, letter-to-sound rules and speech model: each loaded once, when it is first needed. */
 final class SpeechParts {
-    private Optional<Reader> reader = Optional.empty();
+    private Optional<CompletableFuture<Reader>> reader = Optional.empty();
     private Optional<CompletableFuture<Pronouncer>> english = Optional.empty();
 
     /** Begins to load dictionary and rules in the background. */
@@ -17,9 +17,14 @@ final class SpeechParts {
     }
 
     /** The reader; loading the speech model takes a second, so this is not for the JavaFX thread. */
-    synchronized Reader reader() {
+    Reader reader() {
+        return loadedReader().join();
+    }
+
+    /** Nobody waits in here, so that words are at hand while the speech model still loads. */
+    private synchronized CompletableFuture<Reader> loadedReader() {
         if (reader.isEmpty()) {
-            reader = Optional.of(Reader.of(english().join()));
+            reader = Optional.of(english().thenApplyAsync(Reader::of));
         }
         return reader.get();
     }
