@@ -31,7 +31,7 @@ final class JoinedWords {
     private static final double AUDIBLE = Math.pow(10, -30 / 20.0);
     private static final double ABOVE_NOISE = Math.pow(10, 10 / 20.0);
 
-    private record Spoken(String word, float[] samples) {}
+    private record Spoken(String word, Sound sound) {}
 
     private JoinedWords() {}
 
@@ -45,20 +45,19 @@ final class JoinedWords {
         int missing = 0;
         for (int line = 0; line < LINES; line++) {
             List<Spoken> chosen = new ArrayList<>();
-            List<float[]> pieces = new ArrayList<>(List.of(new float[RATE / 4]));
-            List<double[]> truth = new ArrayList<>();
-            int at = RATE / 4;
+            List<Double> begins = new ArrayList<>();
+            double at = 0.25;
             for (int w = 0; w < WORDS_A_LINE; w++) {
                 Spoken word = all.get(random.nextInt(all.size()));
-                float[] gap = new float[(int) (RATE * (0.1 + 0.4 * random.nextDouble()))];
-                truth.add(new double[] {at / (double) RATE, (at + word.samples.length) / (double) RATE});
-                at += word.samples.length + gap.length;
                 chosen.add(word);
-                pieces.add(word.samples);
-                pieces.add(gap);
+                begins.add(at);
+                at += word.sound.duration() + 0.1 + 0.4 * random.nextDouble();
             }
             String text = String.join(" ", chosen.stream().map(Spoken::word).toList());
-            Timing timing = reader.read(Sound.mono(joined(pieces, at), RATE), Script.of(text), Progress.none());
+            Timing timing = reader.read(
+                    Sound.together(chosen.stream().map(Spoken::sound).toList(), begins),
+                    Script.of(text),
+                    Progress.none());
             said += WORDS_A_LINE;
             missing += timing.missing().size();
             List<TimedWord> found = timing.words().stream()
@@ -66,8 +65,10 @@ final class JoinedWords {
                     .toList();
             if (found.size() == WORDS_A_LINE) {
                 for (int w = 0; w < WORDS_A_LINE; w++) {
-                    starts.add(Math.abs(found.get(w).start() - truth.get(w)[0]));
-                    ends.add(Math.abs(found.get(w).end() - truth.get(w)[1]));
+                    starts.add(Math.abs(found.get(w).start() - begins.get(w)));
+                    ends.add(Math.abs(found.get(w).end()
+                            - begins.get(w)
+                            - chosen.get(w).sound.duration()));
                 }
             }
         }
@@ -114,7 +115,7 @@ final class JoinedWords {
     }
 
     /** The stretch of a recording in which its word is heard. */
-    private static float[] audible(float[] samples) {
+    private static Sound audible(float[] samples) {
         int frames = samples.length / HOP;
         double[] levels = new double[frames];
         double peak = 0;
@@ -136,16 +137,6 @@ final class JoinedWords {
         while (last > first && levels[last] < limit) {
             last--;
         }
-        return java.util.Arrays.copyOfRange(samples, first * HOP, (last + 1) * HOP);
-    }
-
-    private static float[] joined(List<float[]> pieces, int length) {
-        float[] all = new float[length];
-        int at = 0;
-        for (float[] piece : pieces) {
-            System.arraycopy(piece, 0, all, at, piece.length);
-            at += piece.length;
-        }
-        return all;
+        return Sound.mono(java.util.Arrays.copyOfRange(samples, first * HOP, (last + 1) * HOP), RATE);
     }
 }

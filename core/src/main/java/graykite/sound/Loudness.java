@@ -20,17 +20,17 @@ public final class Loudness {
     public static Loudness of(Sound sound) {
         float[] samples = sound.mixed();
         int count = (int) Math.ceil(sound.duration() / STEP) + 1;
-        double[] sums = new double[samples.length + 1];
-        for (int i = 0; i < samples.length; i++) {
-            sums[i + 1] = sums[i] + samples[i] * (double) samples[i];
-        }
         float[] decibels = new float[count];
         int half = (int) (WINDOW / 2 * sound.rate());
         for (int i = 0; i < count; i++) {
             int centre = (int) (i * STEP * sound.rate());
             int from = Math.clamp(centre - half, 0, samples.length);
             int to = Math.clamp(centre + half, 0, samples.length);
-            double mean = to > from ? (sums[to] - sums[from]) / (to - from) : 0;
+            double sum = 0;
+            for (int k = from; k < to; k++) {
+                sum += samples[k] * (double) samples[k];
+            }
+            double mean = to > from ? sum / (to - from) : 0;
             decibels[i] = (float) Math.max(FLOOR_DB, 10 * Math.log10(mean + 1e-12));
         }
         return new Loudness(decibels);

@@ -2,7 +2,6 @@ package graykite.speech;
 
 import graykite.sound.Sound;
 import java.util.Arrays;
-import org.jtransforms.fft.FloatFFT_1D;
 
 /**
  * What the placing of boundaries looks at: logarithms of the energy in 20 mel bands, every 5 ms, from windows so short (16
@@ -16,9 +15,10 @@ public final class BoundaryView {
     /** Values that describe one frame with its surroundings. */
     public static final int VALUES = BANDS * AROUND.length;
 
-    private static final int WINDOW = 256;
-    private static final double LOWEST = 100;
-    private static final double HIGHEST = 7600;
+    private static final MelPowers.Settings SHORT = new MelPowers.Settings(BANDS, 100, 7600, 256, 256, 0.9, 1, 0);
+    /** Added to powers, so that digital silence has a logarithm. */
+    private static final double LEAST = 1e-10;
+
     private static final float FLOOR = 14;
     private static final float SCALE = 0.25f;
 
@@ -30,49 +30,19 @@ public final class BoundaryView {
 
     /** @param sound one channel at 16 kHz */
     public static BoundaryView of(Sound sound) {
-        float[] samples = sound.mixed();
-        int frames = Math.max(1, samples.length / Features.HOP);
-        float[][] bands = new float[frames][BANDS];
-        float[][] filters = MelBank.filters(BANDS, LOWEST, HIGHEST, WINDOW, Features.RATE);
-        int[][] reach = MelBank.reach(filters);
-        float[] window = MelBank.hamming(WINDOW);
-        FloatFFT_1D transform = new FloatFFT_1D(WINDOW);
-        float[] buffer = new float[WINDOW];
-        for (int f = 0; f < frames; f++) {
-            int from = f * Features.HOP + Features.HOP / 2 - WINDOW / 2;
-            for (int i = 0; i < WINDOW; i++) {
-                int at = from + i;
-                buffer[i] = at < 1 || at >= samples.length ? 0 : (samples[at] - 0.9f * samples[at - 1]) * window[i];
-            }
-            transform.realForward(buffer);
+        MelPowers powers = new MelPowers(sound, SHORT);
+        NoiseFloor noise = NoiseFloor.of(powers);
+        float[][] bands = new float[powers.frames()][BANDS];
+        double[] now = new double[BANDS];
+        for (int f = 0; f < bands.length; f++) {
+            powers.at(f, now);
+            noise.takenFrom(now);
             for (int b = 0; b < BANDS; b++) {
-                float sum = 1e-10f;
-                for (int k = reach[b][0]; k < reach[b][1]; k++) {
-                    sum += filters[b][k] * (buffer[2 * k] * buffer[2 * k] + buffer[2 * k + 1] * buffer[2 * k + 1]);
-                }
-                bands[f][b] = sum;
+                bands[f][b] = (float) Math.log(now[b] + LEAST);
             }
         }
-        quieten(bands);
         normalise(bands);
         return new BoundaryView(bands);
-    }
-
-    /** Takes away steady noise, and the logarithm of the rest. */
-    private static void quieten(float[][] bands) {
-        NoiseFloor noise = NoiseFloor.of(BANDS, bands.length, (frame, out) -> {
-            for (int b = 0; b < BANDS; b++) {
-                out[b] = bands[frame][b];
-            }
-        });
-        double[] powers = new double[BANDS];
-        for (float[] frame : bands) {
-            Arrays.setAll(powers, b -> frame[b]);
-            noise.takenFrom(powers);
-            for (int b = 0; b < BANDS; b++) {
-                frame[b] = (float) Math.log(powers[b]);
-            }
-        }
     }
 
     private static void normalise(float[][] bands) {

@@ -15,6 +15,8 @@ final class Features {
 
     private static final int HOPS_A_TRAINING_FRAME = 2;
     private static final double LIFTER = 22;
+    /** As in training; the dither is half a step of 16 bit. */
+    static final MelPowers.Settings BANDS = new MelPowers.Settings(25, 130, 6800, 410, 512, 0.97, 32768, 0.5);
 
     private final float[][] cepstra;
 
@@ -27,10 +29,10 @@ final class Features {
      * @param noise of the recording that it is part of
      */
     static Features of(Sound sound, NoiseFloor noise) {
-        MelPowers powers = new MelPowers(sound);
+        MelPowers powers = new MelPowers(sound, BANDS);
         float[][] cepstra = new float[powers.frames()][];
         float[][] cosines = cosines();
-        double[] mel = new double[MelPowers.BANDS];
+        double[] mel = new double[BANDS.bands()];
         for (int f = 0; f < cepstra.length; f++) {
             powers.at(f, mel);
             noise.takenFrom(mel);
@@ -113,11 +115,11 @@ final class Features {
     }
 
     private static float[][] cosines() {
-        float[][] cosines = new float[CEPSTRA][MelPowers.BANDS];
+        float[][] cosines = new float[CEPSTRA][BANDS.bands()];
         for (int i = 0; i < CEPSTRA; i++) {
-            double norm = Math.sqrt((i == 0 ? 1.0 : 2.0) / MelPowers.BANDS);
-            for (int b = 0; b < MelPowers.BANDS; b++) {
-                cosines[i][b] = (float) (norm * Math.cos(Math.PI * i * (b + 0.5) / MelPowers.BANDS));
+            double norm = Math.sqrt((i == 0 ? 1.0 : 2.0) / BANDS.bands());
+            for (int b = 0; b < BANDS.bands(); b++) {
+                cosines[i][b] = (float) (norm * Math.cos(Math.PI * i * (b + 0.5) / BANDS.bands()));
             }
         }
         return cosines;

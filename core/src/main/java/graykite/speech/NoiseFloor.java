@@ -46,11 +46,21 @@ final class NoiseFloor {
         void at(int frame, double[] out);
     }
 
+    /** The noise in the bands of the acoustic model. */
+    static NoiseFloor of(Sound sound) {
+        return of(new MelPowers(sound, Features.BANDS));
+    }
+
+    /** @param powers of a whole recording, rather than of a stretch that may have no quiet moment */
+    static NoiseFloor of(MelPowers powers) {
+        return of(powers.bands(), powers.frames(), powers::at);
+    }
+
     /**
      * Looks at moments spread over all of a sound.
      *
      * @param bands how many
-     * @param frames of 5 ms, rather many: a stretch of a few words may have no quiet moment
+     * @param frames of 5 ms
      */
     static NoiseFloor of(int bands, int frames, Powers powers) {
         double[] taken = new double[bands];
@@ -67,12 +77,6 @@ final class NoiseFloor {
             Arrays.setAll(taken, b -> taken(byBand[b]));
         }
         return new NoiseFloor(taken);
-    }
-
-    /** @param sound one channel at 16 kHz */
-    static NoiseFloor of(Sound sound) {
-        MelPowers powers = new MelPowers(sound);
-        return of(MelPowers.BANDS, powers.frames(), powers::at);
     }
 
     /** Takes the noise from the powers of one frame. */

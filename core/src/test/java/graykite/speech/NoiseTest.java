@@ -46,8 +46,8 @@ class NoiseTest {
     }
 
     private static double[] powers(Sound sound, int frame) {
-        double[] powers = new double[MelPowers.BANDS];
-        new MelPowers(sound).at(frame, powers);
+        double[] powers = new double[Features.BANDS.bands()];
+        new MelPowers(sound, Features.BANDS).at(frame, powers);
         return powers;
     }
 
@@ -103,7 +103,7 @@ class NoiseTest {
 
     @Test
     void aMomentIsTooShortToTellNoise() {
-        double[] powers = new double[MelPowers.BANDS];
+        double[] powers = new double[Features.BANDS.bands()];
         Arrays.fill(powers, 7);
         NoiseFloor.of(silence(0.3)).takenFrom(powers);
         assertTrue(Arrays.stream(powers).allMatch(p -> p == 7));
