@@ -160,14 +160,13 @@ final class DocumentationShots {
                     window.scrollDesk(0);
                 },
                 acted);
-        add(
-                "",
-                () -> {
-                    while (workspace.history().get().canUndo()) {
-                        workspace.undo();
-                    }
-                },
-                acted);
+        add("", this::undoAll, acted);
+    }
+
+    private void undoAll() {
+        while (window.workspace().history().get().canUndo()) {
+            window.workspace().undo();
+        }
     }
 
     /** The Mouth desk, section by section; what is changed for the pictures is undone. */
@@ -231,9 +230,7 @@ final class DocumentationShots {
         add(
                 "",
                 () -> {
-                    while (workspace.history().get().canUndo()) {
-                        workspace.undo();
-                    }
+                    undoAll();
                     workspace.selection().set(Selection.NONE);
                 },
                 acted);

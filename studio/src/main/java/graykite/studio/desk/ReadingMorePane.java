@@ -3,7 +3,6 @@ package graykite.studio.desk;
 import graykite.speech.Language;
 import graykite.speech.Pronunciation;
 import graykite.studio.model.Workspace;
-import graykite.studio.model.Workspace.Selection;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -11,7 +10,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -21,15 +19,11 @@ import javafx.util.StringConverter;
 /** Less frequent ways to read: a section, all lines, by sound alone; files; and the project's own words. */
 final class ReadingMorePane extends VBox {
     private final Workspace workspace;
-    private final TextField from = new TextField();
-    private final TextField said = new TextField();
-    private final Button section = new Button("Read this section again");
+    private final SectionCard section;
     private final Button sound = new Button("Read by sound alone");
     private final Button export = new Button("Save the reading…");
     private final ComboBox<Language> language = new ComboBox<>();
     private final VBox dictionary = new VBox(4);
-    private int first = -1;
-    private int last = -1;
 
     /** What the pane asks of the window. */
     interface Files {
@@ -45,29 +39,7 @@ final class ReadingMorePane extends VBox {
     ReadingMorePane(Workspace workspace, Files files) {
         super(10);
         this.workspace = workspace;
-        from.setEditable(false);
-        from.setFocusTraversable(false);
-        from.setAccessibleText("Words of the section");
-        HBox.setHgrow(from, Priority.ALWAYS);
-        said.setId("section-words");
-        said.setAccessibleText("What is said in the section");
-        HBox.setHgrow(said, Priority.ALWAYS);
-        section.setId("read-section");
-        section.setTooltip(
-                new Tooltip("Reads only these words again, between their neighbours; all others stay as they are"));
-        section.setOnAction(e -> {
-            if (first >= 0 && !said.getText().isBlank()) {
-                workspace.readings().readSection(first, last, said.getText());
-            }
-        });
-        Button start = new Button("Begin");
-        start.setId("section-first");
-        start.setTooltip(new Tooltip("The section begins with the chosen word"));
-        start.setOnAction(e -> take(true));
-        Button end = new Button("End");
-        end.setId("section-last");
-        end.setTooltip(new Tooltip("The section ends with the chosen word"));
-        end.setOnAction(e -> take(false));
+        this.section = new SectionCard(workspace);
         sound.setId("read-by-sound");
         sound.setTooltip(
                 new Tooltip("Needs no words and works in any language: the sounds alone, good enough for a mouth"));
@@ -115,9 +87,6 @@ final class ReadingMorePane extends VBox {
         saveWords.setOnAction(e -> files.exportDictionary());
         getChildren()
                 .addAll(
-                        Parts.heading("A section"),
-                        Parts.row(start, end, from),
-                        Parts.row(new Label("Says"), said),
                         section,
                         Parts.heading("Other ways"),
                         Parts.row(new Label("Spoken in"), language),
@@ -129,52 +98,8 @@ final class ReadingMorePane extends VBox {
                         Parts.row(loadWords, saveWords));
     }
 
-    private void take(boolean begin) {
-        workspace
-                .words()
-                .word()
-                .ifPresentOrElse(
-                        w -> {
-                            int word = workspace.selection().get().word();
-                            first = begin || first < 0 ? word : Math.min(first, word);
-                            last = begin ? Math.max(last, word) : word;
-                            last = Math.max(first, last);
-                            if (begin && word > last) {
-                                last = word;
-                            }
-                            showSection(true);
-                        },
-                        () -> workspace.jobs().say("Choose a word on the sheet first."));
-    }
-
-    private void showSection(boolean fill) {
-        var words =
-                workspace.shot().flatMap(s -> s.timing()).map(t -> t.words()).orElse(java.util.List.of());
-        if (last >= words.size()) {
-            first = -1;
-            last = -1;
-        }
-        section.setDisable(first < 0);
-        String text = first < 0
-                ? ""
-                : words.subList(first, last + 1).stream()
-                        .map(w -> w.text() + w.mark())
-                        .collect(Collectors.joining(" "));
-        from.setText(text);
-        from.setPromptText("Choose a word, then Begin or End");
-        if (fill || first < 0) {
-            said.setText(text);
-        }
-    }
-
     void refresh() {
-        Selection now = workspace.selection().get();
-        if (first < 0 && now.word() >= 0 && workspace.words().word().isPresent()) {
-            first = now.word();
-            last = now.word();
-            showSection(true);
-        }
-        showSection(false);
+        section.refresh();
         language.setValue(workspace.shot().map(s -> s.voice().language()).orElse(Language.ENGLISH));
         language.setDisable(workspace.shot().isEmpty());
         boolean recording = workspace.shot().flatMap(s -> s.sound()).isPresent();
@@ -192,8 +117,7 @@ final class ReadingMorePane extends VBox {
 
     /** Another line was opened: its words are others. */
     void forget() {
-        first = -1;
-        last = -1;
+        section.forget();
     }
 
     private HBox row(String word, Pronunciation way) {

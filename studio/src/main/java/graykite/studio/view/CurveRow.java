@@ -205,22 +205,7 @@ final class CurveRow implements AutoCloseable {
     private void generated(GraphicsContext g, Palette palette, Performance line, Channel c, int index, double width) {
         g.setStroke(palette.sand());
         g.setLineWidth(1.8);
-        g.beginPath();
-        boolean begun = false;
-        for (double x = SheetRows.GUTTER; x < width; x += 2) {
-            double time = scale.timeAt(x);
-            if (time < 0 || time > line.duration()) {
-                continue;
-            }
-            double y = yOf(c, line.generated(index, time));
-            if (begun) {
-                g.lineTo(x, y);
-            } else {
-                g.moveTo(x, y);
-                begun = true;
-            }
-        }
-        g.stroke();
+        TimeLine.draw(g, scale, width, line.duration(), time -> yOf(c, line.generated(index, time)));
     }
 
     private void own(GraphicsContext g, Palette palette, Channel c, int which, Curve curve) {

@@ -32,19 +32,10 @@ final class VoiceCurves {
             GraphicsContext g, Loudness loudness, SheetScale scale, Palette palette, double top, double width) {
         g.setStroke(palette.sand());
         g.setLineWidth(1.6);
-        g.beginPath();
-        boolean begun = false;
-        for (double x = SheetRows.GUTTER; x <= Math.min(width, scale.xOf(scale.duration())); x += 2) {
-            double share = Math.clamp(1 - loudness.at(scale.timeAt(x)) / FLOOR_DB, 0, 1);
-            double y = top + SheetRows.WAVE - 3 - share * (SheetRows.WAVE - 6);
-            if (begun) {
-                g.lineTo(x, y);
-            } else {
-                g.moveTo(x, y);
-                begun = true;
-            }
-        }
-        g.stroke();
+        TimeLine.draw(g, scale, width, scale.duration(), time -> {
+            double share = Math.clamp(1 - loudness.at(time) / FLOOR_DB, 0, 1);
+            return top + SheetRows.WAVE - 3 - share * (SheetRows.WAVE - 6);
+        });
         g.setLineWidth(1);
     }
 
