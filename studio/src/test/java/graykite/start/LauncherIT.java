@@ -1,0 +1,158 @@
+package graykite.start;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.FileTime;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+
+/**
+ * The packaged program, started by the launcher as an ordinary user would: from a folder with a space and an accent in its
+ * name, with Debian's plain path and plain locale. There are no sources in it, so a start that wanted to build would fail.
+ */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class LauncherIT {
+    private static final String PLAIN_PATH = "/usr/local/bin:/usr/bin:/bin";
+    private static final String NOBODY = "65534";
+
+    private final Path root = Path.of("").toAbsolutePath().getParent();
+    private final boolean powerful = "root".equals(System.getProperty("user.name"));
+    private Path top;
+    private Path house;
+
+    private record Ended(int code, String out, String err) {}
+
+    @BeforeAll
+    void install() throws Exception {
+        top = Files.createTempDirectory("kite-start");
+        Files.setPosixFilePermissions(top, PosixFilePermissions.fromString("rwxr-xr-x"));
+        house = Files.createDirectories(top.resolve("Gray Kité"));
+        Files.copy(root.resolve("kite"), house.resolve("kite"));
+        for (String module : List.of("command", "studio")) {
+            Path target = root.resolve(module).resolve("target");
+            Path there = Files.createDirectories(house.resolve(module).resolve("target/lib"));
+            link(target.resolve(module + "-0.1.0.jar"), there.getParent());
+            try (Stream<Path> libraries = Files.list(target.resolve("lib"))) {
+                for (Path library : libraries.toList()) {
+                    link(library, there);
+                }
+            }
+        }
+        Path stamp = Files.createFile(
+                Files.createDirectories(house.resolve("target")).resolve("kite-built"));
+        Files.setLastModifiedTime(stamp, FileTime.from(Instant.now().plusSeconds(60)));
+        if (powerful) {
+            assertEquals(
+                    0,
+                    new ProcessBuilder("chown", "-R", NOBODY + ":" + NOBODY, top.toString())
+                            .start()
+                            .waitFor());
+        }
+    }
+
+    private static void link(Path file, Path folder) throws IOException {
+        // A copy, not a link: its owner and the right to read it must be an ordinary user's own.
+        Files.copy(file, folder.resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    @AfterAll
+    void remove() throws Exception {
+        assertEquals(0, new ProcessBuilder("rm", "-rf", top.toString()).start().waitFor());
+    }
+
+    private Process start(String... command) throws IOException {
+        List<String> words = new ArrayList<>();
+        if (powerful) {
+            words.addAll(List.of("setpriv", "--reuid=" + NOBODY, "--regid=" + NOBODY, "--clear-groups"));
+        }
+        words.addAll(List.of(command));
+        ProcessBuilder builder = new ProcessBuilder(words).directory(house.toFile());
+        builder.environment().keySet().removeIf(k -> k.startsWith("LC_") || k.equals("LANG") || k.equals("DISPLAY"));
+        builder.environment().put("PATH", PLAIN_PATH);
+        builder.environment().put("HOME", top.resolve("home").toString());
+        builder.environment().put("KITE_HEADLESS", "1");
+        builder.redirectOutput(Files.createTempFile("kite", ".out").toFile());
+        builder.redirectError(Files.createTempFile("kite", ".err").toFile());
+        outputs.add(builder);
+        return builder.start();
+    }
+
+    private final List<ProcessBuilder> outputs = new ArrayList<>();
+
+    private Ended end(Process process, int started) throws Exception {
+        assertTrue(process.waitFor(150, TimeUnit.SECONDS), "it should end");
+        Path out = outputs.get(started).redirectOutput().file().toPath();
+        Path err = outputs.get(started).redirectError().file().toPath();
+        Ended ended = new Ended(
+                process.exitValue(),
+                Files.readString(out, StandardCharsets.UTF_8),
+                Files.readString(err, StandardCharsets.UTF_8));
+        Files.delete(out);
+        Files.delete(err);
+        return ended;
+    }
+
+    private Ended run(String... command) throws Exception {
+        Process process = start(command);
+        return end(process, outputs.size() - 1);
+    }
+
+    @Test
+    void startsTwiceAtOnceAndAgainAndOpensFilesWithAccents() throws Exception {
+        Process first = start("./kite", "cast", "odile", "--list");
+        Process second = start("./kite", "cast", "pim", "--list");
+        for (Ended ended : List.of(end(first, outputs.size() - 2), end(second, outputs.size() - 1))) {
+            assertEquals(0, ended.code(), ended.err());
+            assertEquals("", ended.err());
+            assertTrue(ended.out().contains("jawDrop"), ended.out());
+        }
+        // Now with what the first ones left behind for a faster start.
+        Ended again = run("./kite", "cast", "brine", "-o", "möwe nr 1.kite-character");
+        assertEquals(0, again.code(), again.err());
+        assertEquals("", again.err());
+        assertTrue(Files.size(house.resolve("möwe nr 1.kite-character")) > 10_000);
+        Ended opened = run("./kite", "cast", "möwe nr 1.kite-character", "--list");
+        assertEquals(0, opened.code(), opened.err());
+    }
+
+    @Test
+    void theWindowOpensForAnOrdinaryUser() throws Exception {
+        Ended ended = run("./kite", "demo", "--timing");
+        assertEquals(0, ended.code(), ended.err());
+        assertTrue(ended.out().contains("pictures a second"), ended.out() + ended.err());
+    }
+
+    @Test
+    void librariesAreFoundWithoutTheSystemFoldersOnThePath() throws Exception {
+        Ended there = run("bash", "-c", ". ./kite; has_library libc.so.6 && echo found");
+        assertEquals("found\n", there.out(), there.err());
+        Ended absent = run("bash", "-c", ". ./kite; has_library libnosuchthing.so.9 || echo missing");
+        assertEquals("missing\n", absent.out(), absent.err());
+    }
+
+    @Test
+    void whatCannotBeBuiltIsSaidInOneLine() throws Exception {
+        Path bare = Files.createDirectories(top.resolve("unbuilt place"));
+        Files.copy(root.resolve("kite"), bare.resolve("kite"), StandardCopyOption.REPLACE_EXISTING);
+        Files.setPosixFilePermissions(bare, PosixFilePermissions.fromString("r-xr-xr-x"));
+        Ended ended = run("bash", "-c", "exec \"" + bare.resolve("kite") + "\" cast odile --list");
+        assertEquals(1, ended.code());
+        assertTrue(ended.err().contains("is not built yet"), ended.err());
+        assertEquals(1, ended.err().lines().count(), ended.err());
+        Files.setPosixFilePermissions(bare, PosixFilePermissions.fromString("rwxr-xr-x"));
+    }
+}
