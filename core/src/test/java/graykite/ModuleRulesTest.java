@@ -1,16 +1,41 @@
 package graykite;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.List;
 
-/** The directions of docs/architecture.md. */
+/** The directions of docs/architecture.md: a package uses only those that stand before it. */
 @AnalyzeClasses(packages = "graykite", importOptions = ImportOption.DoNotIncludeTests.class)
 class ModuleRulesTest {
+    /** From the ground up. */
+    private static final List<String> ROWS = List.of(
+            "base",
+            "time",
+            "sound",
+            "geometry",
+            "picture",
+            "text",
+            "reading",
+            "hearing",
+            "rig",
+            "motion",
+            "mouth",
+            "people.face",
+            "people.drawn",
+            "people",
+            "figures",
+            "format.character",
+            "acting",
+            "scene",
+            "project",
+            "format");
+
     @ArchTest
     static final ArchRule coreHasNoInterface = noClasses()
             .should()
@@ -18,52 +43,30 @@ class ModuleRulesTest {
             .resideInAnyPackage("javafx..", "javax.swing..", "java.awt.event..", "org.bytedeco..", "picocli..");
 
     @ArchTest
-    static final ArchRule directions = layeredArchitecture()
-            .consideringOnlyDependenciesInLayers()
-            .layer("base")
-            .definedBy("graykite.base")
-            .layer("time")
-            .definedBy("graykite.time")
-            .layer("sound")
-            .definedBy("graykite.sound")
-            .layer("speech")
-            .definedBy("graykite.speech")
-            .layer("picture")
-            .definedBy("graykite.picture")
-            .layer("motion")
-            .definedBy("graykite.motion")
-            .layer("rig")
-            .definedBy("graykite.rig", "graykite.rig.face", "graykite.rig.drawn")
-            .layer("mouth")
-            .definedBy("graykite.mouth")
-            .layer("figures")
-            .definedBy("graykite.figures")
-            .layer("acting")
-            .definedBy("graykite.acting")
-            .layer("performance")
-            .definedBy("graykite.performance")
-            .layer("project")
-            .definedBy("graykite.project")
-            .layer("format")
-            .definedBy("graykite.format")
-            .whereLayer("format")
-            .mayNotBeAccessedByAnyLayer()
-            .whereLayer("project")
-            .mayOnlyBeAccessedByLayers("format")
-            .whereLayer("performance")
-            .mayOnlyBeAccessedByLayers("format", "project")
-            .whereLayer("acting")
-            .mayOnlyBeAccessedByLayers("performance", "project", "format")
-            .whereLayer("figures")
-            .mayOnlyBeAccessedByLayers("format")
-            .whereLayer("mouth")
-            .mayOnlyBeAccessedByLayers("figures", "performance", "project", "format")
-            .whereLayer("motion")
-            .mayOnlyBeAccessedByLayers("mouth", "performance", "project", "format")
-            .whereLayer("rig")
-            .mayOnlyBeAccessedByLayers("mouth", "figures", "acting", "performance", "project", "format")
-            .whereLayer("speech")
-            .mayOnlyBeAccessedByLayers("mouth", "acting", "performance", "project", "format")
-            .whereLayer("picture")
-            .mayOnlyBeAccessedByLayers("rig", "figures", "performance", "format");
+    static final ArchRule noCircles =
+            slices().matching("graykite.(**)").should().beFreeOfCycles();
+
+    @ArchTest
+    static void rowsUseOnlyThoseBelow(JavaClasses classes) {
+        for (int row = 0; row < ROWS.size(); row++) {
+            String[] above = ROWS.subList(row + 1, ROWS.size()).stream()
+                    .map(name -> "graykite." + name)
+                    .toArray(String[]::new);
+            if (above.length > 0) {
+                noClasses()
+                        .that()
+                        .resideInAPackage("graykite." + ROWS.get(row))
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAnyPackage(above)
+                        .check(classes);
+            }
+        }
+    }
+
+    @ArchTest
+    static final ArchRule everyPackageHasARow = noClasses()
+            .should()
+            .resideOutsideOfPackages(
+                    ROWS.stream().map(name -> "graykite." + name).toArray(String[]::new));
 }

@@ -1,15 +1,15 @@
 package graykite.bench;
 
 import graykite.base.Progress;
+import graykite.hearing.BoundaryNetwork;
+import graykite.hearing.Reader;
+import graykite.hearing.ReadingError;
+import graykite.hearing.SimulatedVoice;
+import graykite.reading.MissingWord;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.sound.Sound;
-import graykite.speech.BoundaryNetwork;
-import graykite.speech.MissingWord;
-import graykite.speech.Reader;
-import graykite.speech.ReadingError;
-import graykite.speech.Script;
-import graykite.speech.SimulatedVoice;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.text.Script;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

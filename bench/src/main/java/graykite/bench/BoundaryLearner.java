@@ -1,21 +1,21 @@
 package graykite.bench;
 
-import static graykite.speech.BoundaryNetwork.AFTER;
-import static graykite.speech.BoundaryNetwork.BEFORE;
-import static graykite.speech.BoundaryNetwork.BIAS;
-import static graykite.speech.BoundaryNetwork.FIRST;
-import static graykite.speech.BoundaryNetwork.LEFT;
-import static graykite.speech.BoundaryNetwork.NUMBERS;
-import static graykite.speech.BoundaryNetwork.OUT;
-import static graykite.speech.BoundaryNetwork.OUT_BIAS;
-import static graykite.speech.BoundaryNetwork.RIGHT;
-import static graykite.speech.BoundaryNetwork.SECOND;
-import static graykite.speech.BoundaryNetwork.SECOND_BIAS;
-import static graykite.speech.BoundaryNetwork.SECOND_LAYER;
-import static graykite.speech.BoundaryNetwork.SIZE;
+import static graykite.hearing.BoundaryNetwork.AFTER;
+import static graykite.hearing.BoundaryNetwork.BEFORE;
+import static graykite.hearing.BoundaryNetwork.BIAS;
+import static graykite.hearing.BoundaryNetwork.FIRST;
+import static graykite.hearing.BoundaryNetwork.LEFT;
+import static graykite.hearing.BoundaryNetwork.NUMBERS;
+import static graykite.hearing.BoundaryNetwork.OUT;
+import static graykite.hearing.BoundaryNetwork.OUT_BIAS;
+import static graykite.hearing.BoundaryNetwork.RIGHT;
+import static graykite.hearing.BoundaryNetwork.SECOND;
+import static graykite.hearing.BoundaryNetwork.SECOND_BIAS;
+import static graykite.hearing.BoundaryNetwork.SECOND_LAYER;
+import static graykite.hearing.BoundaryNetwork.SIZE;
 
-import graykite.speech.BoundaryPlace;
-import graykite.speech.BoundaryView;
+import graykite.hearing.BoundaryPlace;
+import graykite.hearing.BoundaryView;
 import java.util.SplittableRandom;
 
 /** Learns the weights of a boundary network by gradients (cross entropy; Adam, Kingma & Ba 2015). */

@@ -1,13 +1,13 @@
 package graykite.bench;
 
 import graykite.base.Progress;
+import graykite.hearing.Reader;
+import graykite.reading.MissingWord;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
+import graykite.reading.WordSource;
 import graykite.sound.Sound;
-import graykite.speech.MissingWord;
-import graykite.speech.Reader;
-import graykite.speech.Script;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
-import graykite.speech.WordSource;
+import graykite.text.Script;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;

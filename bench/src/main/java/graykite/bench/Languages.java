@@ -1,17 +1,17 @@
 package graykite.bench;
 
 import graykite.base.Progress;
+import graykite.hearing.Reader;
 import graykite.media.SoundReader;
 import graykite.mouth.MouthChart;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.sound.Sound;
-import graykite.speech.Ipa;
-import graykite.speech.Language;
-import graykite.speech.Phone;
-import graykite.speech.Pronouncer;
-import graykite.speech.Reader;
-import graykite.speech.Script;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.text.Ipa;
+import graykite.text.Language;
+import graykite.text.Phone;
+import graykite.text.Pronouncer;
+import graykite.text.Script;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

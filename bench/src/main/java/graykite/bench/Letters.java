@@ -1,8 +1,8 @@
 package graykite.bench;
 
-import graykite.speech.CmuDictionary;
-import graykite.speech.LetterToSound;
-import graykite.speech.Pronunciation;
+import graykite.text.CmuDictionary;
+import graykite.text.LetterToSound;
+import graykite.text.Pronunciation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,8 +1,8 @@
 package graykite.bench;
 
-import graykite.speech.CmuDictionary;
-import graykite.speech.Phone;
-import graykite.speech.Pronunciation;
+import graykite.text.CmuDictionary;
+import graykite.text.Phone;
+import graykite.text.Pronunciation;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,8 +1,8 @@
 package graykite.bench;
 
+import graykite.format.character.Cast;
 import graykite.picture.Camera;
 import graykite.picture.Renderer;
-import graykite.rig.Cast;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.Pose;

@@ -1,11 +1,11 @@
 package graykite.bench;
 
 import graykite.base.Progress;
+import graykite.hearing.Reader;
+import graykite.hearing.SimulatedVoice;
+import graykite.reading.Timing;
 import graykite.sound.Sound;
-import graykite.speech.Reader;
-import graykite.speech.Script;
-import graykite.speech.SimulatedVoice;
-import graykite.speech.Timing;
+import graykite.text.Script;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;

@@ -1,10 +1,10 @@
 package graykite.bench;
 
 import graykite.base.Progress;
+import graykite.hearing.SimulatedVoice.Said;
 import graykite.media.SoundReader;
 import graykite.sound.Sound;
-import graykite.speech.Phone;
-import graykite.speech.SimulatedVoice.Said;
+import graykite.text.Phone;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;

@@ -2,7 +2,7 @@ package graykite.command;
 
 import graykite.base.AtomicFiles;
 import graykite.format.TimingFiles;
-import graykite.speech.Timing;
+import graykite.reading.Timing;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;

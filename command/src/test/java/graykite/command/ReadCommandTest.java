@@ -5,9 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.format.TimingReaders;
+import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
 import graykite.sound.Sound;
-import graykite.speech.SimulatedVoice;
 import java.io.ByteArrayOutputStream;
 import java.io.OutputStream;
 import java.io.PrintStream;

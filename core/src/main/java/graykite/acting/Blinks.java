@@ -1,7 +1,7 @@
 package graykite.acting;
 
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;

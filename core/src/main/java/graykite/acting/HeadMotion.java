@@ -1,9 +1,9 @@
 package graykite.acting;
 
+import graykite.reading.TimedPhone;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.sound.Loudness;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;

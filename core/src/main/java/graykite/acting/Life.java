@@ -1,7 +1,7 @@
 package graykite.acting;
 
+import graykite.reading.Timing;
 import graykite.sound.Loudness;
-import graykite.speech.Timing;
 
 /** Everything that a line's instincts do to a face: blinks, eyes, head. One seed, one variation. */
 public record Life(Blinks blinks, EyeDarts darts, HeadMotion head) {

@@ -3,9 +3,10 @@ package graykite.figures;
 import static graykite.base.Require.requireThat;
 
 import graykite.base.Progress;
+import graykite.geometry.Similarity;
+import graykite.geometry.Vec;
 import graykite.picture.Surface;
 import graykite.picture.SurfacePick;
-import graykite.picture.Vec;
 import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Corrective;

@@ -1,10 +1,10 @@
 package graykite.figures;
 
+import graykite.geometry.Vec;
 import graykite.picture.Camera;
 import graykite.picture.Material;
 import graykite.picture.Renderer;
 import graykite.picture.Surface;
-import graykite.picture.Vec;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.Part;

@@ -1,6 +1,6 @@
 package graykite.figures;
 
-import graykite.picture.Vec;
+import graykite.geometry.Vec;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.LipLine;

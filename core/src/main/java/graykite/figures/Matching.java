@@ -1,14 +1,14 @@
 package graykite.figures;
 
 import graykite.mouth.Viseme;
+import graykite.people.face.Expressions;
+import graykite.people.face.FacePoses;
 import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Joint;
 import graykite.rig.Pose;
 import graykite.rig.Roles;
 import graykite.rig.Sides;
-import graykite.rig.face.Expressions;
-import graykite.rig.face.FacePoses;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -103,9 +103,9 @@ public final class Matching {
         Pose pitch = Pose.REST;
         Set<String> channels = new HashSet<>(raw.channelIndex().keySet());
         for (Joint joint : raw.joints()) {
-            String x = GltfScene.turnChannel(joint.name(), Joint.Axis.X);
-            String y = GltfScene.turnChannel(joint.name(), Joint.Axis.Y);
-            String z = GltfScene.turnChannel(joint.name(), Joint.Axis.Z);
+            String x = Joint.turnChannel(joint.name(), Joint.Axis.X);
+            String y = Joint.turnChannel(joint.name(), Joint.Axis.Y);
+            String z = Joint.turnChannel(joint.name(), Joint.Axis.Z);
             if (!channels.contains(x)) {
                 continue;
             }

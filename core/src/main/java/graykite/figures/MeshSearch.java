@@ -1,6 +1,6 @@
 package graykite.figures;
 
-import graykite.picture.Vec;
+import graykite.geometry.Vec;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

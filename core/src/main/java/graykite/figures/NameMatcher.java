@@ -86,7 +86,7 @@ public final class NameMatcher {
     }
 
     /** Words of a name in lower case: cut at signs, at capitals and between letters and figures. */
-    static List<String> words(String name) {
+    public static List<String> words(String name) {
         String cut = name.replaceAll("([a-z])([A-Z])", "$1 $2")
                 .replaceAll("([A-Z]+)([A-Z][a-z])", "$1 $2")
                 .replaceAll("([A-Za-z])([0-9])", "$1 $2")

@@ -1,6 +1,6 @@
 package graykite.figures;
 
-import graykite.picture.Vec;
+import graykite.geometry.Vec;
 import graykite.rig.Part;
 import java.util.List;
 import java.util.Locale;
@@ -10,9 +10,9 @@ import java.util.Locale;
  *
  * @param scale millimetres a unit of the file
  */
-record Placement(double scale, Vec shift) {
+public record Placement(double scale, Vec shift) {
     /** As the standard has it: a unit is a metre; nothing is shifted. */
-    static final Placement METRES = new Placement(1000, Vec.ZERO);
+    public static final Placement METRES = new Placement(1000, Vec.ZERO);
 
     /** Where the middle and the front of a face lie in our own heads. */
     private static final Vec MIDDLE = new Vec(0, -20, 92);
@@ -23,11 +23,11 @@ record Placement(double scale, Vec shift) {
     private static final double MOST = 450;
     private static final double USUAL = 150;
 
-    Vec point(Vec p) {
+    public Vec point(Vec p) {
         return p.times(scale).plus(shift);
     }
 
-    Vec move(Vec d) {
+    public Vec move(Vec d) {
         return d.times(scale);
     }
 
@@ -36,7 +36,7 @@ record Placement(double scale, Vec shift) {
      *
      * @param remarks receives a line when the size was changed
      */
-    static Placement fitting(List<Part> parts, double unit, List<String> remarks) {
+    public static Placement fitting(List<Part> parts, double unit, List<String> remarks) {
         double[] low = {1e30, 1e30, 1e30};
         double[] high = {-1e30, -1e30, -1e30};
         for (Part part : parts) {
@@ -101,7 +101,7 @@ record Placement(double scale, Vec shift) {
     }
 
     /** A part in the file's units brought into ours. */
-    Part placed(Part part) {
+    public Part placed(Part part) {
         float[] p = part.positions().clone();
         for (int i = 0; i < p.length; i += 3) {
             p[i] = (float) (p[i] * scale + shift.x());

@@ -3,7 +3,9 @@ package graykite.figures;
 import static graykite.base.Require.requireThat;
 
 import graykite.base.Progress;
-import graykite.picture.Vec;
+import graykite.geometry.Affine;
+import graykite.geometry.Similarity;
+import graykite.geometry.Vec;
 import graykite.rig.MorphTarget;
 import graykite.rig.Part;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package graykite.figures;
 
-import graykite.picture.Vec;
+import graykite.geometry.Vec;
 import java.util.List;
 import org.apache.commons.math3.linear.Array2DRowRealMatrix;
 import org.apache.commons.math3.linear.QRDecomposition;

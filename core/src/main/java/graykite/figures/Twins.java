@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 
 /** Finds vertices that stand for one point of the surface, cut apart only for the sake of a texture. */
-final class Twins {
+public final class Twins {
     /** Cosine of the angle between normals from which on an edge is meant to be sharp. */
     private static final double SMOOTH = 0.9;
 
@@ -19,7 +19,7 @@ final class Twins {
      *
      * @param normals of the file, to keep sharp edges sharp; empty when it has none
      */
-    static int[] of(float[] positions, float[] normals) {
+    public static int[] of(float[] positions, float[] normals) {
         int count = positions.length / 3;
         Map<Place, List<Integer>> first = new HashMap<>();
         int[] twins = new int[count];

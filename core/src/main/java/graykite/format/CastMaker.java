@@ -1,8 +1,8 @@
 package graykite.format;
 
-import graykite.rig.Cast;
+import graykite.format.character.Cast;
+import graykite.format.character.CharacterStore;
 import graykite.rig.Character;
-import graykite.rig.CharacterStore;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;

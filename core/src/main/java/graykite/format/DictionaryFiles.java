@@ -2,9 +2,9 @@ package graykite.format;
 
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
-import graykite.speech.Ipa;
-import graykite.speech.Phone;
-import graykite.speech.Pronunciation;
+import graykite.text.Ipa;
+import graykite.text.Phone;
+import graykite.text.Pronunciation;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

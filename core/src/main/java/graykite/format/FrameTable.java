@@ -2,8 +2,8 @@ package graykite.format;
 
 import static graykite.base.Require.requireThat;
 
-import graykite.performance.Performance;
 import graykite.rig.Channel;
+import graykite.scene.Performance;
 import graykite.time.FrameRate;
 import java.util.List;
 

@@ -1,16 +1,16 @@
 package graykite.format;
 
 import graykite.base.BadInput;
-import graykite.speech.Phone;
-import graykite.speech.PhoneSpread;
-import graykite.speech.Pronouncer;
-import graykite.speech.Pronunciation;
-import graykite.speech.Respelling;
-import graykite.speech.Script;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
-import graykite.speech.WordSource;
+import graykite.reading.PhoneSpread;
+import graykite.reading.TimedPhone;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
+import graykite.reading.WordSource;
+import graykite.text.Phone;
+import graykite.text.Pronouncer;
+import graykite.text.Pronunciation;
+import graykite.text.Respelling;
+import graykite.text.Script;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.StringReader;

@@ -2,10 +2,10 @@ package graykite.mouth;
 
 import static graykite.base.Require.requireThat;
 
-import graykite.speech.Phone;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.reading.TimedPhone;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
+import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -5,7 +5,7 @@ import static graykite.base.Require.requireThat;
 import graykite.mouth.PhoneShape.Closure;
 import graykite.mouth.PhoneShape.Firmness;
 import graykite.rig.Pose;
-import graykite.speech.Phone;
+import graykite.text.Phone;
 import java.util.List;
 import java.util.Optional;
 

@@ -2,9 +2,9 @@ package graykite.mouth;
 
 import graykite.mouth.PhoneShape.Closure;
 import graykite.mouth.PhoneShape.Firmness;
+import graykite.reading.Timing;
 import graykite.sound.Loudness;
-import graykite.speech.Phone;
-import graykite.speech.Timing;
+import graykite.text.Phone;
 import graykite.time.FrameRate;
 import graykite.time.TimeRange;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package graykite.mouth;
 
-import graykite.speech.Timing;
+import graykite.reading.Timing;
 import graykite.time.TimeRange;
 import java.util.ArrayList;
 import java.util.List;

@@ -3,7 +3,7 @@ package graykite.mouth;
 import static graykite.base.Require.requireThat;
 
 import graykite.rig.Character;
-import graykite.speech.Phone;
+import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;

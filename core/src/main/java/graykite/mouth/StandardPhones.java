@@ -3,7 +3,7 @@ package graykite.mouth;
 import graykite.mouth.PhoneShape.Closure;
 import graykite.mouth.PhoneShape.Firmness;
 import graykite.mouth.PhoneShape.Step;
-import graykite.speech.Phone;
+import graykite.text.Phone;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;

@@ -3,7 +3,7 @@ package graykite.mouth;
 import static graykite.base.Require.requireThat;
 
 import graykite.motion.Curve;
-import graykite.speech.Timing;
+import graykite.reading.Timing;
 import java.util.Optional;
 
 /**

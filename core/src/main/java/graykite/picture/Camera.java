@@ -2,6 +2,8 @@ package graykite.picture;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.geometry.Vec;
+
 /**
  * Where the face is seen from.
  *

@@ -1,5 +1,7 @@
 package graykite.picture;
 
+import graykite.geometry.Vec;
+
 /**
  * Three-point light for a face: a warm soft key from high on the left of the picture, a cool fill from the right, a rim
  * from behind, and sky and ground around. Directions point from the face to the light and turn with the camera only as

@@ -2,6 +2,7 @@ package graykite.picture;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.geometry.Vec;
 import java.util.List;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.ForkJoinTask;
@@ -28,7 +29,7 @@ public final class Renderer {
     private int[] seen = new int[0];
 
     private int[] backdrop = new int[0];
-    private Scene scene = new Scene(List.of(), Camera.FRONT, 1, 1);
+    private Projection scene = new Projection(List.of(), Camera.FRONT, 1, 1);
 
     /**
      * Draws a picture.
@@ -52,7 +53,7 @@ public final class Renderer {
         }
         Vec key = Lighting.turned(Lighting.KEY, camera.yaw());
         ForkJoinTask<?> casting = ForkJoinPool.commonPool().submit(() -> shadows.draw(surfaces, key));
-        scene = new Scene(surfaces, camera, 2 * width, 2 * height);
+        scene = new Projection(surfaces, camera, 2 * width, 2 * height);
         Shader shader = new Shader(scene, shadows, key, camera);
         // While one thread casts shadows the others already find out what is seen.
         IntStream.range(0, BANDS).parallel().forEach(this::findSeen);
@@ -96,7 +97,7 @@ public final class Renderer {
                         && alike(at, at + columns)
                         && alike(at, at + columns + 1)) {
                     // One surface seen by all four points: shading it once in the middle is enough.
-                    shader.shade(seen[at] & Scene.TAG_MASK, 2 * x + 1, 2 * y + 1, light);
+                    shader.shade(seen[at] & Projection.TAG_MASK, 2 * x + 1, 2 * y + 1, light);
                     pixels[y * width + x] = Tone.pixel(light[0], light[1], light[2]);
                 } else {
                     pixels[y * width + x] = edge(shader, at, x, y, felt, light, sum);
@@ -129,7 +130,7 @@ public final class Renderer {
                 light[1] = felt;
                 light[2] = felt * 1.03f;
             } else {
-                shader.shade(seen[own] & Scene.TAG_MASK, 2 * x + 0.5f + (k & 1), 2 * y + 0.5f + (k >> 1), light);
+                shader.shade(seen[own] & Projection.TAG_MASK, 2 * x + 0.5f + (k & 1), 2 * y + 0.5f + (k >> 1), light);
             }
             // Very bright points are held back so that a highlight on an edge does not eat its neighbours.
             for (int i = 0; i < 3; i++) {
@@ -146,7 +147,7 @@ public final class Renderer {
         if (near == 0 || far == 0) {
             return near == far;
         }
-        return seen[one] >>> Scene.TAG_BITS == seen[other] >>> Scene.TAG_BITS
+        return seen[one] >>> Projection.TAG_BITS == seen[other] >>> Projection.TAG_BITS
                 && Math.abs(near - far) < SAME_DEPTH * near;
     }
 
@@ -240,7 +241,7 @@ public final class Renderer {
 
     /** One row of a triangle whose texture has holes: transparent points are left as they were. */
     private void fillHoled(int tag, int from, int to, float x, float y, float w, float stepX) {
-        int t = tag & Scene.TAG_MASK;
+        int t = tag & Projection.TAG_MASK;
         int a = scene.corners[3 * t];
         int b = scene.corners[3 * t + 1];
         int c = scene.corners[3 * t + 2];

@@ -1,12 +1,14 @@
 package graykite.picture;
 
+import graykite.geometry.Vec;
+
 /**
  * The light that a point of a surface sends to the camera. Dull materials are lit at their vertices, which lie close
  * together, and blended between them; polished ones (eyes, teeth, brass) are lit at every pixel so that their highlights
  * stay sharp.
  */
 final class Shader {
-    private final Scene scene;
+    private final Projection scene;
     private final ShadowMap shadows;
     private final float[] key;
     private final float[] fill;
@@ -18,7 +20,7 @@ final class Shader {
     private final float vy;
     private final float vz;
 
-    Shader(Scene scene, ShadowMap shadows, Vec keyDirection, Camera camera) {
+    Shader(Projection scene, ShadowMap shadows, Vec keyDirection, Camera camera) {
         this.scene = scene;
         this.shadows = shadows;
         key = array(keyDirection);
@@ -40,15 +42,15 @@ final class Shader {
     /** Linear red, green and blue of a triangle at a point of the sample grid. */
     void shade(int triangle, float x, float y, float[] out) {
         float[] d = scene.vertices;
-        int a = Scene.STRIDE * scene.corners[3 * triangle];
-        int b = Scene.STRIDE * scene.corners[3 * triangle + 1];
-        int c = Scene.STRIDE * scene.corners[3 * triangle + 2];
-        float ax = d[a + Scene.SCREEN];
-        float ay = d[a + Scene.SCREEN + 1];
-        float bx = d[b + Scene.SCREEN];
-        float by = d[b + Scene.SCREEN + 1];
-        float cx = d[c + Scene.SCREEN];
-        float cy = d[c + Scene.SCREEN + 1];
+        int a = Projection.STRIDE * scene.corners[3 * triangle];
+        int b = Projection.STRIDE * scene.corners[3 * triangle + 1];
+        int c = Projection.STRIDE * scene.corners[3 * triangle + 2];
+        float ax = d[a + Projection.SCREEN];
+        float ay = d[a + Projection.SCREEN + 1];
+        float bx = d[b + Projection.SCREEN];
+        float by = d[b + Projection.SCREEN + 1];
+        float cx = d[c + Projection.SCREEN];
+        float cy = d[c + Projection.SCREEN + 1];
         float inverse = 1 / ((bx - ax) * (cy - ay) - (cx - ax) * (by - ay));
         float u = ((bx - x) * (cy - y) - (cx - x) * (by - y)) * inverse;
         float v = ((cx - x) * (ay - y) - (ax - x) * (cy - y)) * inverse;
@@ -96,15 +98,15 @@ final class Shader {
         }
         float specular = light(
                 m,
-                u * d[a + Scene.PLACE] + v * d[b + Scene.PLACE] + w * d[c + Scene.PLACE],
-                u * d[a + Scene.PLACE + 1] + v * d[b + Scene.PLACE + 1] + w * d[c + Scene.PLACE + 1],
-                u * d[a + Scene.PLACE + 2] + v * d[b + Scene.PLACE + 2] + w * d[c + Scene.PLACE + 2],
-                u * d[a + Scene.NORMAL] + v * d[b + Scene.NORMAL] + w * d[c + Scene.NORMAL],
-                u * d[a + Scene.NORMAL + 1] + v * d[b + Scene.NORMAL + 1] + w * d[c + Scene.NORMAL + 1],
-                u * d[a + Scene.NORMAL + 2] + v * d[b + Scene.NORMAL + 2] + w * d[c + Scene.NORMAL + 2],
+                u * d[a + Projection.PLACE] + v * d[b + Projection.PLACE] + w * d[c + Projection.PLACE],
+                u * d[a + Projection.PLACE + 1] + v * d[b + Projection.PLACE + 1] + w * d[c + Projection.PLACE + 1],
+                u * d[a + Projection.PLACE + 2] + v * d[b + Projection.PLACE + 2] + w * d[c + Projection.PLACE + 2],
+                u * d[a + Projection.NORMAL] + v * d[b + Projection.NORMAL] + w * d[c + Projection.NORMAL],
+                u * d[a + Projection.NORMAL + 1] + v * d[b + Projection.NORMAL + 1] + w * d[c + Projection.NORMAL + 1],
+                u * d[a + Projection.NORMAL + 2] + v * d[b + Projection.NORMAL + 2] + w * d[c + Projection.NORMAL + 2],
                 out);
         for (int i = 0; i < 3; i++) {
-            int k = Scene.COLOUR + i;
+            int k = Projection.COLOUR + i;
             out[i] = out[i] * (u * d[a + k] + v * d[b + k] + w * d[c + k]) + specular;
         }
     }
@@ -115,27 +117,29 @@ final class Shader {
         float[] out = new float[3];
         for (int vertex = from; vertex < to; vertex++) {
             Material m = scene.materialOfVertex(vertex);
-            int at = vertex * Scene.STRIDE;
+            int at = vertex * Projection.STRIDE;
             if (m.painted()) {
-                System.arraycopy(d, at + Scene.COLOUR, d, at + Scene.LIT, 3);
+                System.arraycopy(d, at + Projection.COLOUR, d, at + Projection.LIT, 3);
                 continue;
             }
             if (m.polished()
-                    || d[at + Scene.NORMAL] * vx + d[at + Scene.NORMAL + 1] * vy + d[at + Scene.NORMAL + 2] * vz
+                    || d[at + Projection.NORMAL] * vx
+                                    + d[at + Projection.NORMAL + 1] * vy
+                                    + d[at + Projection.NORMAL + 2] * vz
                             < -0.5f) {
                 continue;
             }
             float specular = light(
                     m,
-                    d[at + Scene.PLACE],
-                    d[at + Scene.PLACE + 1],
-                    d[at + Scene.PLACE + 2],
-                    d[at + Scene.NORMAL],
-                    d[at + Scene.NORMAL + 1],
-                    d[at + Scene.NORMAL + 2],
+                    d[at + Projection.PLACE],
+                    d[at + Projection.PLACE + 1],
+                    d[at + Projection.PLACE + 2],
+                    d[at + Projection.NORMAL],
+                    d[at + Projection.NORMAL + 1],
+                    d[at + Projection.NORMAL + 2],
                     out);
             for (int i = 0; i < 3; i++) {
-                d[at + Scene.LIT + i] = out[i] * d[at + Scene.COLOUR + i] + specular;
+                d[at + Projection.LIT + i] = out[i] * d[at + Projection.COLOUR + i] + specular;
             }
         }
     }

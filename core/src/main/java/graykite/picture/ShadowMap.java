@@ -1,5 +1,6 @@
 package graykite.picture;
 
+import graykite.geometry.Vec;
 import java.util.List;
 
 /** Depth of the scene seen from the key light, for soft cast shadows. */

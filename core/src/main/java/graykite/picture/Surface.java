@@ -2,6 +2,7 @@ package graykite.picture;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.geometry.Vec;
 import java.util.Optional;
 
 /**

@@ -1,5 +1,6 @@
 package graykite.picture;
 
+import graykite.geometry.Vec;
 import java.util.List;
 import java.util.Optional;
 

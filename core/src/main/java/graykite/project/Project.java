@@ -2,7 +2,7 @@ package graykite.project;
 
 import static graykite.base.Require.requireThat;
 
-import graykite.speech.Pronunciation;
+import graykite.text.Pronunciation;
 import graykite.time.FrameRate;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -2,9 +2,9 @@ package graykite.project;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.acting.PoseKey;
 import graykite.mouth.MouthWork;
-import graykite.performance.PoseKey;
-import graykite.speech.Timing;
+import graykite.reading.Timing;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

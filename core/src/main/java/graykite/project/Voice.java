@@ -3,7 +3,7 @@ package graykite.project;
 import static graykite.base.Require.requireThat;
 
 import graykite.sound.Sound;
-import graykite.speech.Language;
+import graykite.text.Language;
 import java.util.Optional;
 
 /**

@@ -2,7 +2,7 @@ package graykite.rig;
 
 import static graykite.base.Require.requireThat;
 
-import graykite.picture.Vec;
+import graykite.geometry.Vec;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;

@@ -2,8 +2,8 @@ package graykite.rig;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.geometry.Vec;
 import graykite.picture.Surface;
-import graykite.picture.Vec;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,9 +1,9 @@
 package graykite.rig;
 
+import graykite.geometry.Vec;
 import graykite.picture.Camera;
 import graykite.picture.Surface;
 import graykite.picture.SurfacePick;
-import graykite.picture.Vec;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;

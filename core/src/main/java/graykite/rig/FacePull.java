@@ -1,6 +1,6 @@
 package graykite.rig;
 
-import graykite.picture.Vec;
+import graykite.geometry.Vec;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,6 +1,6 @@
 package graykite.rig;
 
-import graykite.picture.Vec;
+import graykite.geometry.Vec;
 import java.util.List;
 
 /**
@@ -32,5 +32,10 @@ public record Joint(String name, int parent, Vec pivot, List<Turn> turns, List<S
 
     public Joint(String name, int parent, Vec pivot, List<Turn> turns) {
         this(name, parent, pivot, turns, List.of());
+    }
+
+    /** Name of the channel that turns an imported joint about one of its axes. */
+    public static String turnChannel(String joint, Axis axis) {
+        return joint + ".turn" + axis;
     }
 }

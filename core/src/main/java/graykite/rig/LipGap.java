@@ -2,7 +2,7 @@ package graykite.rig;
 
 import static graykite.base.Require.requireThat;
 
-import graykite.picture.Vec;
+import graykite.geometry.Vec;
 import java.util.Arrays;
 
 /** Measures on the deformed mesh how far the lips are apart: what the eye sees, not what a slider says. */

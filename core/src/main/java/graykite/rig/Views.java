@@ -1,7 +1,7 @@
 package graykite.rig;
 
+import graykite.geometry.Vec;
 import graykite.picture.Camera;
-import graykite.picture.Vec;
 import java.util.List;
 
 /** Where to look at a character from: its mouth, its whole face. */

@@ -4,12 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.reading.TimedPhone;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
-import graykite.speech.Phone;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;

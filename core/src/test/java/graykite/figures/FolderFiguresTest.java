@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.format.character.FigureFiles;
+import graykite.format.character.Found;
 import graykite.mouth.MouthChart;
 import graykite.mouth.Viseme;
 import graykite.rig.Character;

@@ -2,12 +2,15 @@ package graykite.figures;
 
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.format.character.CharacterStore;
+import graykite.format.character.FigureFiles;
+import graykite.format.character.GltfFigureTest;
+import graykite.format.character.LandmarkFiles;
+import graykite.geometry.Vec;
 import graykite.picture.Material;
 import graykite.picture.Texture;
-import graykite.picture.Vec;
 import graykite.rig.Channel;
 import graykite.rig.Character;
-import graykite.rig.CharacterStore;
 import graykite.rig.Coupling;
 import graykite.rig.Joint;
 import graykite.rig.MorphTarget;

@@ -4,7 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.Progress;
-import graykite.rig.Cast;
+import graykite.format.character.Cast;
+import graykite.format.character.FigureFiles;
 import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.MorphTarget;

@@ -5,8 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.Progress;
-import graykite.picture.Vec;
-import graykite.rig.Cast;
+import graykite.format.character.Cast;
+import graykite.geometry.Similarity;
+import graykite.geometry.Vec;
 import graykite.rig.Character;
 import graykite.rig.LipGap;
 import graykite.rig.MorphTarget;

@@ -15,7 +15,7 @@ import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthChart;
 import graykite.mouth.PhoneShape.Firmness;
 import graykite.rig.Figures;
-import graykite.speech.Phone;
+import graykite.text.Phone;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -13,14 +13,14 @@ import de.javagl.jgltf.model.NodeModel;
 import de.javagl.jgltf.model.io.GltfModelReader;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthSettings;
-import graykite.performance.Performance;
+import graykite.reading.TimingTest;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.Figures;
 import graykite.rig.Part;
+import graykite.scene.Performance;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
-import graykite.speech.TimingTest;
 import graykite.time.FrameRate;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -41,7 +41,7 @@ class GltfWriterTest {
         Performance performance = Performance.of(
                 ODILE,
                 FittedChart.standard(ODILE),
-                new graykite.performance.Line(
+                new graykite.scene.Line(
                         TimingTest.sample(),
                         Loudness.of(Sound.silence(2, 8000)),
                         MouthSettings.STANDARD,

@@ -5,9 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.BadInput;
-import graykite.speech.Pronouncer;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
+import graykite.text.Pronouncer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;

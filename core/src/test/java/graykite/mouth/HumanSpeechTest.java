@@ -4,19 +4,19 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.Progress;
-import graykite.performance.Performance;
+import graykite.hearing.Reader;
+import graykite.hearing.Recordings;
+import graykite.reading.TimedPhone;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.LipGap;
+import graykite.scene.Performance;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
-import graykite.speech.Phone;
-import graykite.speech.Reader;
-import graykite.speech.Recordings;
-import graykite.speech.Script;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.text.Phone;
+import graykite.text.Script;
 import graykite.time.FrameRate;
 import graykite.time.TimeRange;
 import java.util.ArrayList;
@@ -40,7 +40,7 @@ class HumanSpeechTest {
 
     /** Closures hold with a smile, a wide jaw and a lopsided lip laid on top: measured on the mesh, at 24 frames a second. */
     @ParameterizedTest
-    @MethodSource("graykite.speech.Recordings#humanSpeech")
+    @MethodSource("graykite.hearing.Recordings#humanSpeech")
     void lipsShutUnderASmile(String number, String words) throws Exception {
         Performance performance = performance(number, words);
         var index = ODILE.channelIndex();
@@ -119,8 +119,8 @@ class HumanSpeechTest {
                 .at(0.55 - MouthSettings.STANDARD.lead())[ODILE.channelIndex().get("lipPucker")];
     }
 
-    private static graykite.performance.Line line(Timing timing, Sound sound) {
-        return new graykite.performance.Line(
+    private static graykite.scene.Line line(Timing timing, Sound sound) {
+        return new graykite.scene.Line(
                 timing, Loudness.of(sound), MouthSettings.STANDARD, graykite.time.FrameRate.THIRTY, 3);
     }
 }

@@ -3,19 +3,19 @@ package graykite.mouth;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.Progress;
-import graykite.performance.Line;
-import graykite.performance.Performance;
+import graykite.hearing.Reader;
+import graykite.hearing.Recordings;
+import graykite.hearing.SimulatedVoice;
+import graykite.reading.Timing;
 import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.LipGap;
+import graykite.scene.Line;
+import graykite.scene.Performance;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
-import graykite.speech.Reader;
-import graykite.speech.Recordings;
-import graykite.speech.Script;
-import graykite.speech.SimulatedVoice;
-import graykite.speech.Timing;
+import graykite.text.Script;
 import graykite.time.FrameRate;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;
@@ -90,7 +90,7 @@ class KinematicsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("graykite.speech.Recordings#humanSpeech")
+    @MethodSource("graykite.hearing.Recordings#humanSpeech")
     void humanSpeech(String number, String words) throws Exception {
         Performance line = human(number, words);
         double[][] places = lowerLip(line);

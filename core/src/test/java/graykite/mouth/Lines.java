@@ -1,13 +1,13 @@
 package graykite.mouth;
 
+import graykite.reading.TimedPhone;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
-import graykite.speech.CmuDictionary;
-import graykite.speech.Phone;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.text.CmuDictionary;
+import graykite.text.Phone;
 import graykite.time.FrameRate;
 import java.util.ArrayList;
 import java.util.List;

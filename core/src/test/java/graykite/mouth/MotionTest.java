@@ -3,14 +3,14 @@ package graykite.mouth;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.reading.TimedPhone;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.LipGap;
 import graykite.rig.Pose;
-import graykite.speech.Phone;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.text.Phone;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

@@ -4,11 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import graykite.rig.Cast;
+import graykite.format.character.Cast;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.Pose;
-import graykite.speech.Phone;
+import graykite.text.Phone;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

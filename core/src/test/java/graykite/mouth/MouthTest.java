@@ -5,18 +5,18 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.acting.Life;
 import graykite.base.Progress;
-import graykite.performance.Performance;
+import graykite.hearing.Reader;
+import graykite.hearing.SimulatedVoice;
+import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.LipGap;
+import graykite.scene.Performance;
 import graykite.sound.Loudness;
-import graykite.speech.CmuDictionary;
-import graykite.speech.Phone;
-import graykite.speech.Pronunciation;
-import graykite.speech.Reader;
-import graykite.speech.Script;
-import graykite.speech.SimulatedVoice;
-import graykite.speech.Timing;
+import graykite.text.CmuDictionary;
+import graykite.text.Phone;
+import graykite.text.Pronunciation;
+import graykite.text.Script;
 import graykite.time.FrameRate;
 import graykite.time.TimeRange;
 import java.util.HashSet;
@@ -50,8 +50,8 @@ class MouthTest {
         return Performance.of(ODILE, CHART, line(timing, settings));
     }
 
-    private static graykite.performance.Line line(Timing spoken, MouthSettings settings) {
-        return new graykite.performance.Line(spoken, loudness, settings, graykite.time.FrameRate.THIRTY, 7);
+    private static graykite.scene.Line line(Timing spoken, MouthSettings settings) {
+        return new graykite.scene.Line(spoken, loudness, settings, graykite.time.FrameRate.THIRTY, 7);
     }
 
     /** CMU Pronouncing Dictionary: whatever phone it uses has its shape. */
@@ -211,7 +211,7 @@ class MouthTest {
         Performance silent = Performance.of(
                 ODILE,
                 CHART,
-                new graykite.performance.Line(
+                new graykite.scene.Line(
                         Timing.empty(2),
                         Loudness.of(graykite.sound.Sound.silence(2, 8000)),
                         MouthSettings.STANDARD,

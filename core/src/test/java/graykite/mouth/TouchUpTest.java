@@ -5,11 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.mouth.PhoneShape.Closure;
+import graykite.reading.TimedPhone;
+import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.Pose;
-import graykite.speech.TimedPhone;
-import graykite.speech.Timing;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;

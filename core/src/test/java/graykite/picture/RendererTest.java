@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.geometry.Vec;
 import graykite.rig.Deformer;
 import graykite.rig.Figures;
 import java.util.List;

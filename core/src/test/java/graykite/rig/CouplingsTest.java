@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import graykite.picture.Vec;
+import graykite.geometry.Vec;
 import graykite.rig.Coupling.Point;
 import graykite.rig.Coupling.Rule;
 import java.util.List;

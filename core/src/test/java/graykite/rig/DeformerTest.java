@@ -4,8 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 
+import graykite.geometry.Vec;
 import graykite.picture.Material;
-import graykite.picture.Vec;
 import graykite.rig.Joint.Axis;
 import graykite.rig.Joint.Turn;
 import java.util.List;

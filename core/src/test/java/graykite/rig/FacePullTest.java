@@ -4,9 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.format.character.Cast;
+import graykite.geometry.Vec;
 import graykite.picture.Camera;
 import graykite.picture.SurfacePick;
-import graykite.picture.Vec;
 import java.util.List;
 import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;

@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.BadInput;
+import graykite.format.character.Cast;
+import graykite.format.character.CharacterStore;
 import graykite.mouth.Viseme;
 import graykite.picture.Surface;
 import java.io.ByteArrayInputStream;
@@ -153,7 +155,7 @@ class OdileTest {
     /** The stored figure is the one that the generator makes. */
     @Test
     void storeIsCurrent() {
-        Character made = graykite.rig.face.Odile.build();
+        Character made = graykite.people.Odile.build();
         assertEquals(made.channels(), ODILE.channels());
         for (int p = 0; p < made.parts().size(); p++) {
             assertArrayEquals(

@@ -3,8 +3,8 @@ package graykite.sound;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import graykite.speech.GapSound;
-import graykite.speech.Timing;
+import graykite.reading.GapSound;
+import graykite.reading.Timing;
 import java.util.List;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;

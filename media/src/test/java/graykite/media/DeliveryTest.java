@@ -7,20 +7,20 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.format.character.Cast;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthSettings;
-import graykite.performance.Performance;
 import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Png;
-import graykite.rig.Cast;
+import graykite.reading.TimedPhone;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.rig.Character;
+import graykite.scene.Performance;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
-import graykite.speech.Phone;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.text.Phone;
 import graykite.time.FrameRate;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -61,7 +61,7 @@ class DeliveryTest {
         performance = Performance.of(
                 odile,
                 FittedChart.standard(odile),
-                new graykite.performance.Line(timing, Loudness.of(sound), MouthSettings.STANDARD, FrameRate.THIRTY, 1));
+                new graykite.scene.Line(timing, Loudness.of(sound), MouthSettings.STANDARD, FrameRate.THIRTY, 1));
     }
 
     /** H.264 and AAC, picture and sound of one length within a frame, read back by FFmpeg. */

@@ -3,23 +3,23 @@ package graykite.media;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.acting.PoseKey;
 import graykite.base.Progress;
 import graykite.format.ProjectFiles;
+import graykite.format.character.Cast;
+import graykite.hearing.Reader;
 import graykite.mouth.FittedChart;
 import graykite.mouth.PhoneShape;
-import graykite.performance.Performance;
-import graykite.performance.PoseKey;
 import graykite.project.Project;
 import graykite.project.Shot;
-import graykite.rig.Cast;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.rig.LipGap;
+import graykite.scene.Performance;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
-import graykite.speech.Reader;
-import graykite.speech.Script;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.text.Script;
 import graykite.time.FrameRate;
 import graykite.time.TimeRange;
 import java.io.InputStream;
@@ -65,7 +65,7 @@ class DemoTest {
         return Performance.of(
                 who,
                 FittedChart.standard(who),
-                new graykite.performance.Line(
+                new graykite.scene.Line(
                         line.timing().orElseThrow(),
                         Loudness.of(sound(line)),
                         line.mouth(),

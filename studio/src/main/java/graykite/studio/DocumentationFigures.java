@@ -1,20 +1,20 @@
 package graykite.studio;
 
 import graykite.base.Progress;
-import graykite.figures.FigureFiles;
+import graykite.format.character.Cast;
+import graykite.format.character.FigureFiles;
+import graykite.geometry.Vec;
+import graykite.people.face.PictureFigure;
 import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Renderer;
 import graykite.picture.SurfacePick;
 import graykite.picture.Texture;
-import graykite.picture.Vec;
-import graykite.rig.Cast;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.MorphTarget;
 import graykite.rig.Part;
 import graykite.rig.Pose;
-import graykite.rig.face.PictureFigure;
 import graykite.studio.view.LandmarkGround;
 import graykite.studio.view.LandmarkOverlay;
 import java.io.IOException;

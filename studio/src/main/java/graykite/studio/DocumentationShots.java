@@ -1,11 +1,11 @@
 package graykite.studio;
 
+import graykite.acting.PoseKey;
 import graykite.base.AtomicFiles;
 import graykite.format.ChartFiles;
 import graykite.media.SoundReader;
 import graykite.media.WavFiles;
 import graykite.mouth.TouchUp;
-import graykite.performance.PoseKey;
 import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.project.Companion;

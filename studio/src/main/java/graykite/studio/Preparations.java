@@ -1,7 +1,7 @@
 package graykite.studio;
 
+import graykite.format.character.Cast;
 import graykite.media.SoundReader;
-import graykite.rig.Cast;
 import graykite.rig.Character;
 import graykite.studio.play.AudioOut;
 import graykite.studio.play.DeviceOut;

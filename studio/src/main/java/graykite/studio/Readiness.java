@@ -1,8 +1,8 @@
 package graykite.studio;
 
 import graykite.mouth.MouthChart;
-import graykite.performance.Performance;
 import graykite.project.Shot;
+import graykite.scene.Performance;
 import graykite.studio.model.Knot;
 import graykite.studio.model.MouthNeeds;
 import graykite.studio.model.Workspace;

@@ -1,10 +1,10 @@
 package graykite.studio;
 
-import graykite.performance.Ensemble;
 import graykite.picture.Camera;
 import graykite.picture.Surface;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.scene.Ensemble;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;

@@ -2,7 +2,7 @@ package graykite.studio;
 
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
-import graykite.rig.Cast;
+import graykite.format.character.Cast;
 import graykite.rig.Character;
 import graykite.studio.model.Autosave;
 import graykite.studio.model.Figures;

@@ -1,10 +1,10 @@
 package graykite.studio;
 
-import graykite.figures.FigureFiles;
+import graykite.acting.PoseKey;
 import graykite.format.ProjectFiles;
+import graykite.format.character.FigureFiles;
 import graykite.mouth.MouthWork;
-import graykite.performance.Performance;
-import graykite.performance.PoseKey;
+import graykite.scene.Performance;
 import graykite.studio.desk.ActingDesk;
 import graykite.studio.desk.CastDesk;
 import graykite.studio.desk.DeliveryDesk;

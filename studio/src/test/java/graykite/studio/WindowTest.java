@@ -8,11 +8,11 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.format.ProjectFiles;
+import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
 import graykite.project.Project;
-import graykite.speech.SimulatedVoice;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.studio.model.Autosave;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Workspace;

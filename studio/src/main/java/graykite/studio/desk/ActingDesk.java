@@ -1,11 +1,11 @@
 package graykite.studio.desk;
 
-import graykite.performance.Performance;
-import graykite.performance.PoseKey;
+import graykite.acting.PoseKey;
 import graykite.project.Companion;
 import graykite.project.Member;
 import graykite.project.Shot;
 import graykite.rig.Character;
+import graykite.scene.Performance;
 import graykite.studio.model.Workspace;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,10 +1,10 @@
 package graykite.studio.desk;
 
 import graykite.project.Shot;
-import graykite.speech.Script;
 import graykite.studio.model.WordEdits;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
+import graykite.text.Script;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;

@@ -2,13 +2,13 @@ package graykite.studio.desk;
 
 import graykite.base.AtomicFiles;
 import graykite.figures.ContactSheet;
-import graykite.figures.FigureFiles;
 import graykite.figures.Transfer;
 import graykite.format.GltfWriter;
+import graykite.format.character.CharacterStore;
+import graykite.format.character.FigureFiles;
 import graykite.picture.Png;
 import graykite.project.Member;
 import graykite.rig.Character;
-import graykite.rig.CharacterStore;
 import graykite.rig.Views;
 import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;

@@ -1,9 +1,9 @@
 package graykite.studio.desk;
 
 import graykite.media.Delivery;
-import graykite.performance.Ensemble;
-import graykite.performance.Performance;
 import graykite.project.Shot;
+import graykite.scene.Ensemble;
+import graykite.scene.Performance;
 import graykite.sound.Sound;
 import graykite.studio.model.Workspace;
 import graykite.time.FrameRate;

@@ -1,7 +1,7 @@
 package graykite.studio.desk;
 
 import graykite.project.Shot;
-import graykite.speech.Doubt;
+import graykite.reading.Doubt;
 import graykite.studio.model.WordEdits;
 import graykite.studio.model.Workspace;
 import java.util.List;

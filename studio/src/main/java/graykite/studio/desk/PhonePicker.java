@@ -1,8 +1,8 @@
 package graykite.studio.desk;
 
 import graykite.mouth.MouthChart;
-import graykite.speech.Phone;
 import graykite.studio.view.MouthPictures;
+import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

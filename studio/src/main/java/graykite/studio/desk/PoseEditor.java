@@ -1,7 +1,7 @@
 package graykite.studio.desk;
 
+import graykite.geometry.Vec;
 import graykite.picture.Camera;
-import graykite.picture.Vec;
 import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.FacePoint;

@@ -1,8 +1,8 @@
 package graykite.studio.desk;
 
 import graykite.mouth.PhoneShape;
-import graykite.performance.Performance;
 import graykite.rig.LipGap;
+import graykite.scene.Performance;
 import graykite.studio.model.Workspace;
 import graykite.time.FrameRate;
 import graykite.time.TimeRange;

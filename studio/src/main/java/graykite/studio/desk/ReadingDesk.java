@@ -1,8 +1,8 @@
 package graykite.studio.desk;
 
 import graykite.project.Shot;
-import graykite.speech.Doubt;
-import graykite.speech.Timing;
+import graykite.reading.Doubt;
+import graykite.reading.Timing;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.studio.view.MouthPictures;

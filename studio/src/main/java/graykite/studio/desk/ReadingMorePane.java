@@ -1,8 +1,8 @@
 package graykite.studio.desk;
 
-import graykite.speech.Language;
-import graykite.speech.Pronunciation;
 import graykite.studio.model.Workspace;
+import graykite.text.Language;
+import graykite.text.Pronunciation;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;

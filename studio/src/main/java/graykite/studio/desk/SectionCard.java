@@ -1,8 +1,8 @@
 package graykite.studio.desk;
 
 import graykite.project.Shot;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.studio.model.Workspace;
 import java.util.List;
 import java.util.stream.Collectors;

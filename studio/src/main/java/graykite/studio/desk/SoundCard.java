@@ -1,11 +1,11 @@
 package graykite.studio.desk;
 
-import graykite.speech.Phone;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
+import graykite.reading.TimedPhone;
+import graykite.reading.TimedWord;
 import graykite.studio.model.WordEdits;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.MouthPictures;
+import graykite.text.Phone;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;

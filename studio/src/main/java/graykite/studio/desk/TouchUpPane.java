@@ -3,8 +3,8 @@ package graykite.studio.desk;
 import graykite.mouth.Anchor;
 import graykite.mouth.Beat;
 import graykite.mouth.TouchUp;
-import graykite.performance.Performance;
 import graykite.rig.Pose;
+import graykite.scene.Performance;
 import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;
 import graykite.studio.play.Player;
@@ -250,7 +250,7 @@ final class TouchUpPane extends VBox {
                 .touchUpOn(now)
                 .map(t -> workspace.mouth().work().touchUps().get(t));
         TouchUp shown = touch.orElseGet(
-                () -> TouchUp.on(new Anchor("x", List.of(), List.of(), 1, 0, -1, graykite.speech.Phone.SIL)));
+                () -> TouchUp.on(new Anchor("x", List.of(), List.of(), 1, 0, -1, graykite.text.Phone.SIL)));
         usual.setText(whole ? "Every sound of the word changes alike." : "The chart shows it as " + chartShape() + ".");
         filling = true;
         Optional<String> marked = shown.pose().isPresent()

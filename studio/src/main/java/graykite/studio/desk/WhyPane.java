@@ -1,11 +1,11 @@
 package graykite.studio.desk;
 
 import graykite.mouth.Beat;
-import graykite.performance.Performance;
-import graykite.performance.Why;
 import graykite.rig.Character;
 import graykite.rig.FacePoint;
 import graykite.rig.FacePull;
+import graykite.scene.Performance;
+import graykite.scene.Why;
 import graykite.studio.model.Latest;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;

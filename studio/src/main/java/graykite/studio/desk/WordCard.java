@@ -1,15 +1,15 @@
 package graykite.studio.desk;
 
-import graykite.speech.Pronunciation;
-import graykite.speech.SimulatedVoice;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
-import graykite.speech.WordSource;
+import graykite.hearing.SimulatedVoice;
+import graykite.reading.TimedPhone;
+import graykite.reading.TimedWord;
+import graykite.reading.WordSource;
 import graykite.studio.model.Latest;
 import graykite.studio.model.WordEdits;
 import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;
 import graykite.studio.play.Player;
+import graykite.text.Pronunciation;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;

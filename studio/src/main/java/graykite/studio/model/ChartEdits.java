@@ -115,7 +115,7 @@ public final class ChartEdits {
     }
 
     /** A new shape for one sound, or an empty one; it begins as its like looks. */
-    public void split(String shape, String name, java.util.Collection<graykite.speech.Phone> moved) {
+    public void split(String shape, String name, java.util.Collection<graykite.text.Phone> moved) {
         if (chart().shapes().containsKey(name)) {
             workspace.jobs().say("There is a shape \"" + name + "\" already: choose another name.");
             return;

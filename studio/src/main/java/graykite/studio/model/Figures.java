@@ -1,7 +1,7 @@
 package graykite.studio.model;
 
+import graykite.format.character.Cast;
 import graykite.project.Member;
-import graykite.rig.Cast;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import java.util.HashMap;

@@ -1,6 +1,6 @@
 package graykite.studio.model;
 
-import graykite.performance.PoseKey;
+import graykite.acting.PoseKey;
 import graykite.project.Shot;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,19 +1,19 @@
 package graykite.studio.model;
 
 import graykite.base.Progress;
+import graykite.hearing.Drafter;
+import graykite.hearing.Reader;
 import graykite.media.SoundReader;
 import graykite.project.Project;
 import graykite.project.Shot;
 import graykite.project.SoundFile;
+import graykite.reading.Doubt;
+import graykite.reading.Timing;
 import graykite.sound.Sound;
-import graykite.speech.Doubt;
-import graykite.speech.Drafter;
-import graykite.speech.Language;
-import graykite.speech.Pronouncer;
-import graykite.speech.Pronunciation;
-import graykite.speech.Reader;
-import graykite.speech.Script;
-import graykite.speech.Timing;
+import graykite.text.Language;
+import graykite.text.Pronouncer;
+import graykite.text.Pronunciation;
+import graykite.text.Script;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -165,7 +165,7 @@ public final class Readings {
             return;
         }
         if (earlier.filter(
-                        t -> t.words().stream().anyMatch(w -> !w.text().equals(graykite.speech.TimedWord.UNSCRIPTED)))
+                        t -> t.words().stream().anyMatch(w -> !w.text().equals(graykite.reading.TimedWord.UNSCRIPTED)))
                 .isPresent()) {
             start("Finding the words in", wanted.get(), "Carry the reading over", progress -> wanted.get()
                     .fit(reader.get())

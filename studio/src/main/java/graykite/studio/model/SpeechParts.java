@@ -1,8 +1,8 @@
 package graykite.studio.model;
 
-import graykite.speech.Language;
-import graykite.speech.Pronouncer;
-import graykite.speech.Reader;
+import graykite.hearing.Reader;
+import graykite.text.Language;
+import graykite.text.Pronouncer;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 

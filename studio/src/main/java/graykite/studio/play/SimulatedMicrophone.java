@@ -1,6 +1,6 @@
 package graykite.studio.play;
 
-import graykite.speech.SimulatedVoice;
+import graykite.hearing.SimulatedVoice;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 

@@ -1,8 +1,8 @@
 package graykite.studio.view;
 
-import graykite.figures.Found;
 import graykite.figures.Match;
 import graykite.figures.Matching;
+import graykite.format.character.Found;
 import graykite.mouth.MouthChart;
 import graykite.mouth.Viseme;
 import graykite.picture.Renderer;

@@ -2,8 +2,8 @@ package graykite.studio.view;
 
 import graykite.mouth.Beat;
 import graykite.mouth.Pull;
-import graykite.performance.Performance;
 import graykite.rig.LipGap;
+import graykite.scene.Performance;
 import java.util.ArrayList;
 import java.util.List;
 

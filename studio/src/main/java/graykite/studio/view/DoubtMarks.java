@@ -1,7 +1,7 @@
 package graykite.studio.view;
 
-import graykite.speech.Doubt;
-import graykite.speech.Timing;
+import graykite.reading.Doubt;
+import graykite.reading.Timing;
 import graykite.studio.model.Palette;
 import java.util.HashSet;
 import java.util.List;

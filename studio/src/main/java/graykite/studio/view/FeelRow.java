@@ -1,6 +1,6 @@
 package graykite.studio.view;
 
-import graykite.performance.PoseKey;
+import graykite.acting.PoseKey;
 import graykite.project.Shot;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Workspace;

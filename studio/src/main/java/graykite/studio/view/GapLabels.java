@@ -1,7 +1,7 @@
 package graykite.studio.view;
 
-import graykite.speech.GapSound;
-import graykite.speech.Timing;
+import graykite.reading.GapSound;
+import graykite.reading.Timing;
 import graykite.studio.model.LineSound;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Workspace;

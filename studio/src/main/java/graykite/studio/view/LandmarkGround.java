@@ -1,12 +1,12 @@
 package graykite.studio.view;
 
+import graykite.geometry.Vec;
 import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Renderer;
 import graykite.picture.Surface;
 import graykite.picture.SurfacePick;
 import graykite.picture.Texture;
-import graykite.picture.Vec;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.Views;

@@ -1,7 +1,7 @@
 package graykite.studio.view;
 
+import graykite.geometry.Vec;
 import graykite.picture.Camera;
-import graykite.picture.Vec;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import java.util.ArrayList;

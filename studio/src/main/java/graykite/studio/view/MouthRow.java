@@ -3,7 +3,7 @@ package graykite.studio.view;
 import graykite.mouth.Beat;
 import graykite.mouth.MouthWork;
 import graykite.mouth.TouchUp;
-import graykite.performance.Performance;
+import graykite.scene.Performance;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;

@@ -1,10 +1,10 @@
 package graykite.studio.view;
 
 import graykite.mouth.Beat;
-import graykite.performance.Performance;
-import graykite.speech.TimedPhone;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.reading.TimedPhone;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
+import graykite.scene.Performance;
 import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;
 import java.util.List;

@@ -1,7 +1,7 @@
 package graykite.studio.view;
 
 import graykite.motion.Key;
-import graykite.speech.TimedWord;
+import graykite.reading.TimedWord;
 import graykite.studio.model.MouthEdits;
 import graykite.studio.model.WordEdits;
 import graykite.studio.model.Workspace;

@@ -1,8 +1,8 @@
 package graykite.studio.view;
 
-import graykite.performance.Performance;
-import graykite.speech.TimedWord;
-import graykite.speech.Timing;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
+import graykite.scene.Performance;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;

@@ -1,9 +1,9 @@
 package graykite.studio.view;
 
 import graykite.format.ProjectFiles;
+import graykite.geometry.Vec;
 import graykite.picture.Camera;
 import graykite.picture.Renderer;
-import graykite.picture.Vec;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.Pose;

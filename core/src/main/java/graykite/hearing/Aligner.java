@@ -1,0 +1,287 @@
+package graykite.hearing;
+
+import graykite.base.Progress;
+import graykite.reading.HeardPhone;
+import graykite.reading.Pins;
+import graykite.text.WordChoice;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Finds the most likely times of a list of words in a recording: a time-synchronous Viterbi search over
+ * {@link AlignmentGraph} that keeps only paths near the best one, and widens that beam until a path through every word
+ * reaches the end. Memory grows with the number of phones, not with the length of the recording.
+ */
+final class Aligner {
+    private static final double[] BEAMS = {90, 200, 600, 2000, Double.POSITIVE_INFINITY};
+    /** Analysis frames a step: the model was trained with steps of 10 ms. */
+    static final int STEP = 2;
+
+    private static final float STAY = (float) Math.log(0.65);
+    private static final float MOVE = (float) Math.log(0.32);
+    /** Short sounds of fast speech pass over a state. */
+    private static final float SKIP = (float) Math.log(0.03);
+
+    private static final float NEVER = Float.NEGATIVE_INFINITY;
+
+    /**
+     * @param words what is heard of the words, from the first frame to the last without gaps
+     * @param phones what is heard when no words are known; empty when the search was strict
+     * @param ceiling by frame, the logarithmic likelihood of the best explanation of all frames up to it
+     */
+    record Found(List<HeardPhone> words, List<HeardPhone> phones, double[] ceiling) {}
+
+    /** How a path came to be in a node. */
+    private record Trace(int node, int frame, float score, Trace before) {}
+
+    /**
+     * What a frame of unscripted sound costs against the best that phones without words can explain, and what it costs to
+     * begin one and to pass over a word. Chosen so that exact scripts lose no word and wrong words give way (bench:
+     * InexactScripts).
+     */
+    private static final float UNSCRIPTED_FRAME = 2;
+
+    private static final float UNSCRIPTED_START = -10;
+    private static final float WORD_MISSING = -8;
+
+    /** What a pause within the script costs: real ones are long and outweigh it, closures and noise are not. */
+    private static final float PAUSE_START = -20;
+
+    private final SpeechModel model;
+    private final PhoneGrammar grammar;
+
+    Aligner(SpeechModel model, PhoneGrammar grammar) {
+        this.model = model;
+        this.grammar = grammar;
+    }
+
+    /**
+     * Aligns all words.
+     *
+     * @param pins times that are given
+     * @param strict true when every word is taken as said and nothing else
+     * @return empty when the sound is too short for the words, or the pins leave them no room
+     */
+    Optional<Found> align(Features features, List<WordChoice> words, Pins pins, boolean strict, Progress progress) {
+        AlignmentGraph graph = new AlignmentGraph(model, words, strict);
+        for (int attempt = 0; attempt < BEAMS.length; attempt++) {
+            Search search = new Search(graph, features, pins, BEAMS[attempt]);
+            Optional<Found> found = search.run(progress);
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private final class Search {
+        private final List<AlignmentGraph.Node> nodes;
+        private final AlignmentGraph graph;
+        private final Features features;
+        private final Pins pins;
+        private final Scorer scorer;
+        private final Optional<PhoneLoop> loop;
+        private final Ceiling ceiling;
+        private float unscripted;
+        private final double beam;
+        private final float[] score;
+        private final Trace[] trace;
+        private final float[] nextScore;
+        private final Trace[] nextTrace;
+        private final int[] marked;
+        private int[] active;
+        private int activeCount;
+        private int[] nextActive;
+        private int nextCount;
+
+        Search(AlignmentGraph graph, Features features, Pins pins, double beam) {
+            this.pins = pins;
+            this.graph = graph;
+            this.nodes = graph.nodes;
+            this.features = features;
+            this.beam = beam;
+            this.scorer = new Scorer(model, features);
+            this.loop = graph.strict ? Optional.empty() : Optional.of(new PhoneLoop(model, grammar, scorer));
+            this.ceiling = new Ceiling(model, scorer, features.frames());
+            int states = nodes.size() * SpeechModel.STATES;
+            score = new float[states];
+            nextScore = new float[states];
+            trace = new Trace[states];
+            nextTrace = new Trace[states];
+            marked = new int[nodes.size()];
+            active = new int[nodes.size()];
+            nextActive = new int[nodes.size()];
+            Arrays.fill(score, NEVER);
+            Arrays.fill(nextScore, NEVER);
+            Arrays.fill(marked, -1);
+        }
+
+        Optional<Found> run(Progress progress) {
+            int frames = features.frames();
+            listen(0);
+            for (int entry : graph.entries) {
+                enter(entry, 0, 0, null);
+            }
+            finishFrame(0);
+            for (int frame = STEP; frame < frames; frame += STEP) {
+                if (activeCount == 0) {
+                    return Optional.empty();
+                }
+                if (frame % 128 == 0) {
+                    progress.step(frame / (double) frames);
+                }
+                listen(frame);
+                for (int i = 0; i < activeCount; i++) {
+                    advance(active[i], frame);
+                }
+                finishFrame(frame);
+            }
+            return best(frames);
+        }
+
+        private void listen(int frame) {
+            scorer.frame(frame);
+            ceiling.step(frame);
+            loop.ifPresent(phones -> unscripted = phones.step(frame) - UNSCRIPTED_FRAME);
+        }
+
+        private void advance(int node, int frame) {
+            int at = node * SpeechModel.STATES;
+            AlignmentGraph.Node here = nodes.get(node);
+            for (int s = 0; s < SpeechModel.STATES; s++) {
+                float value = score[at + s];
+                if (value == NEVER) {
+                    continue;
+                }
+                offer(node, at + s, value + STAY + heard(here, s), trace[at + s], frame);
+                if (s + 1 < SpeechModel.STATES) {
+                    offer(node, at + s + 1, value + MOVE + heard(here, s + 1), trace[at + s], frame);
+                    if (s + 2 < SpeechModel.STATES) {
+                        offer(node, at + s + 2, value + SKIP + heard(here, s + 2), trace[at + s], frame);
+                    }
+                } else if (here.word < 0 || pins.mayEnd(here.word, here.index, frame)) {
+                    Trace from = trace[at + s];
+                    for (int next : here.next) {
+                        enter(next, frame, value + MOVE + cost(here, nodes.get(next)), from);
+                    }
+                }
+            }
+        }
+
+        private float cost(AlignmentGraph.Node here, AlignmentGraph.Node next) {
+            if (next.word == HeardPhone.PAUSE) {
+                return here.word >= 0 && graph.strict ? PAUSE_START : 0;
+            }
+            if (next.word != HeardPhone.UNSCRIPTED) {
+                return 0;
+            }
+            if (here.word != HeardPhone.UNSCRIPTED) {
+                return UNSCRIPTED_START;
+            }
+            // From the gap before a word to the gap after it: a word that was set by hand is never passed over.
+            return pins.holds(here.index) ? NEVER : WORD_MISSING;
+        }
+
+        private float heard(AlignmentGraph.Node node, int state) {
+            if (node.word == HeardPhone.UNSCRIPTED) {
+                return unscripted;
+            }
+            return 0.5f * (scorer.score(node.senones[state]) + scorer.score(node.plain[state]));
+        }
+
+        private void enter(int node, int frame, float value, Trace before) {
+            int at = node * SpeechModel.STATES;
+            AlignmentGraph.Node begun = nodes.get(node);
+            if (begun.word >= 0 && !pins.mayBegin(begun.word, begun.index, frame)) {
+                return;
+            }
+            float entered = value + heard(begun, 0);
+            if (entered > nextScore[at]) {
+                mark(node, frame);
+                nextScore[at] = entered;
+                nextTrace[at] = new Trace(node, frame, value, before);
+            }
+        }
+
+        private void offer(int node, int state, float value, Trace from, int frame) {
+            if (value > nextScore[state]) {
+                mark(node, frame);
+                nextScore[state] = value;
+                nextTrace[state] = from;
+            }
+        }
+
+        private void mark(int node, int frame) {
+            if (marked[node] != frame) {
+                marked[node] = frame;
+                nextActive[nextCount++] = node;
+            }
+        }
+
+        private void finishFrame(int frame) {
+            float best = NEVER;
+            for (int i = 0; i < nextCount; i++) {
+                int at = nextActive[i] * SpeechModel.STATES;
+                for (int s = 0; s < SpeechModel.STATES; s++) {
+                    best = Math.max(best, nextScore[at + s]);
+                }
+            }
+            float limit = (float) (best - beam);
+            for (int i = 0; i < activeCount; i++) {
+                int at = active[i] * SpeechModel.STATES;
+                for (int s = 0; s < SpeechModel.STATES; s++) {
+                    score[at + s] = NEVER;
+                    trace[at + s] = null;
+                }
+            }
+            activeCount = 0;
+            for (int i = 0; i < nextCount; i++) {
+                int at = nextActive[i] * SpeechModel.STATES;
+                boolean alive = false;
+                for (int s = 0; s < SpeechModel.STATES; s++) {
+                    if (nextScore[at + s] >= limit && nextScore[at + s] != NEVER) {
+                        score[at + s] = nextScore[at + s];
+                        trace[at + s] = nextTrace[at + s];
+                        alive = true;
+                    }
+                    nextScore[at + s] = NEVER;
+                    nextTrace[at + s] = null;
+                }
+                if (alive) {
+                    active[activeCount++] = nextActive[i];
+                }
+            }
+            nextCount = 0;
+        }
+
+        private Optional<Found> best(int frames) {
+            Trace end = null;
+            float best = NEVER;
+            for (int i = 0; i < activeCount; i++) {
+                int node = active[i];
+                int state = node * SpeechModel.STATES + SpeechModel.STATES - 1;
+                if (graph.exits[node] && score[state] > best) {
+                    best = score[state];
+                    end = trace[state];
+                }
+            }
+            if (end == null) {
+                return Optional.empty();
+            }
+            List<HeardPhone> heard = new ArrayList<>();
+            int stop = frames;
+            float after = best;
+            for (Trace t = end; t != null; t = t.before) {
+                AlignmentGraph.Node node = nodes.get(t.node);
+                heard.add(new HeardPhone(
+                        node.word, node.variant, node.index, node.phone, t.frame, stop, after - t.score));
+                stop = t.frame;
+                after = t.score;
+            }
+            return Optional.of(
+                    new Found(heard.reversed(), loop.map(l -> l.heard(frames)).orElse(List.of()), ceiling.sums()));
+        }
+    }
+}

@@ -1,0 +1,86 @@
+package graykite.hearing;
+
+import graykite.sound.Sound;
+import java.util.Arrays;
+import java.util.SplittableRandom;
+import org.jtransforms.fft.FloatFFT_1D;
+
+/** The power of a sound in mel bands, frame by frame. Holds working memory, so one serves one thread. */
+final class MelPowers {
+    /**
+     * How a sound is cut into frames and bands.
+     *
+     * @param bands how many
+     * @param lowest frequency in hertz at which the first band begins
+     * @param highest frequency at which the last ends
+     * @param window samples that a frame looks at
+     * @param fft length of the transform, at least that of the window
+     * @param emphasis share of the sample before that is taken from each, which lifts the high frequencies
+     * @param scale that samples from -1 to 1 are multiplied by
+     * @param dither magnitude of the noise that is added after that; it keeps digital silence away from the logarithm of nothing
+     */
+    record Settings(
+            int bands,
+            double lowest,
+            double highest,
+            int window,
+            int fft,
+            double emphasis,
+            double scale,
+            double dither) {}
+
+    private final Settings settings;
+    private final float[] samples;
+    private final float[] window;
+    private final float[][] filters;
+    private final int[][] reach;
+    private final FloatFFT_1D transform;
+    private final float[] buffer;
+    private final SplittableRandom random = new SplittableRandom(7);
+
+    /** @param sound one channel at 16 kHz */
+    MelPowers(Sound sound, Settings settings) {
+        this.settings = settings;
+        samples = sound.mixed();
+        window = MelBank.hamming(settings.window);
+        filters = MelBank.filters(settings.bands, settings.lowest, settings.highest, settings.fft, Features.RATE);
+        reach = MelBank.reach(filters);
+        transform = new FloatFFT_1D(settings.fft);
+        buffer = new float[settings.fft];
+    }
+
+    int bands() {
+        return settings.bands;
+    }
+
+    /** Frames of 5 ms; at least one. */
+    int frames() {
+        return Math.max(1, samples.length / Features.HOP);
+    }
+
+    /** Fills in the power by band of a window about the middle of a frame, in squares of the scale. */
+    void at(int frame, double[] out) {
+        int from = frame * Features.HOP + Features.HOP / 2 - window.length / 2;
+        Arrays.fill(buffer, 0);
+        for (int i = 0; i < window.length; i++) {
+            double emphasised = sample(from + i) - settings.emphasis * sample(from + i - 1);
+            double noise = settings.dither * (2 * random.nextDouble() - 1);
+            buffer[i] = (float) (emphasised * settings.scale + noise) * window[i];
+        }
+        transform.realForward(buffer);
+        for (int b = 0; b < filters.length; b++) {
+            double sum = 0;
+            float[] filter = filters[b];
+            for (int k = reach[b][0]; k < reach[b][1]; k++) {
+                float re = buffer[2 * k];
+                float im = buffer[2 * k + 1];
+                sum += filter[k] * (re * re + im * im);
+            }
+            out[b] = sum;
+        }
+    }
+
+    private float sample(int index) {
+        return index < 0 || index >= samples.length ? 0 : samples[index];
+    }
+}

@@ -1,0 +1,307 @@
+package graykite.hearing;
+
+import graykite.base.BadInput;
+import graykite.base.Progress;
+import graykite.reading.HeardPhone;
+import graykite.reading.Pins;
+import graykite.reading.Sections;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
+import graykite.reading.WordSource;
+import graykite.sound.Sound;
+import graykite.text.Pronouncer;
+import graykite.text.Pronunciation;
+import graykite.text.Script;
+import graykite.text.WordChoice;
+import graykite.time.TimeRange;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/**
+ * Reads a recorded line: which word and which phone sounds when. Safe to share between threads once made; make it once,
+ * loading the model is the slow part.
+ */
+public final class Reader {
+    /** Longest recording that is read in one go, in seconds. */
+    public static final double LONGEST = 4 * 3600;
+
+    static final double SILENT = 1e-4;
+
+    /** Seconds to either side of a section whose noise is its own. */
+    private static final double NEAR = 30;
+
+    private final SpeechModel model;
+    private final PhoneGrammar grammar;
+    private final Pronouncer pronouncer;
+    private final BoundaryNetwork boundaries;
+
+    /**
+     * What was heard of a script.
+     *
+     * @param phones of words, of unscripted words, and pauses, without gaps
+     * @param ceiling by frame, how likely the sound up to it is at best
+     */
+    private record Heard(List<HeardPhone> phones, double[] ceiling) {}
+
+    private Reader(SpeechModel model, PhoneGrammar grammar, Pronouncer pronouncer, BoundaryNetwork boundaries) {
+        this.model = model;
+        this.grammar = grammar;
+        this.pronouncer = pronouncer;
+        this.boundaries = boundaries;
+    }
+
+    /** A reader with everything that ships with Gray Kite. */
+    public static Reader shipped() {
+        return of(Pronouncer.shipped());
+    }
+
+    /** A reader with the shipped models and words that are at hand already. */
+    public static Reader of(Pronouncer pronouncer) {
+        return new Reader(SpeechModel.load(), PhoneGrammar.shipped(), pronouncer, BoundaryNetwork.shipped());
+    }
+
+    /** The same reader with another network that places boundaries. */
+    public Reader with(BoundaryNetwork otherBoundaries) {
+        return new Reader(model, grammar, pronouncer, otherBoundaries);
+    }
+
+    /** The same reader with words from elsewhere: another language, for one. */
+    public Reader with(Pronouncer otherPronouncer) {
+        return new Reader(model, grammar, otherPronouncer, boundaries);
+    }
+
+    public Pronouncer pronouncer() {
+        return pronouncer;
+    }
+
+    /** Reads with dictionary pronunciations only. */
+    public Timing read(Sound sound, Script script, Progress progress) {
+        return read(sound, script, Map.of(), progress);
+    }
+
+    /**
+     * Aligns a script to a sound. The script need not be exact: words of it that are not said are listed as missing, and what
+     * is said but not in it is read by its sound.
+     *
+     * @param own pronunciations of the project by plain word; they replace those of the dictionary
+     * @return every word of the script in order, heard or missing
+     * @throws BadInput when there are no words, or the sound is silent or too short for them
+     */
+    public Timing read(Sound sound, Script script, Map<String, Pronunciation> own, Progress progress) {
+        return read(sound, script, own, Pins.none(), progress);
+    }
+
+    /**
+     * Reads again and keeps what was set by hand: pinned phones keep their times, and their words their phones, as far as the
+     * script still has these words.
+     *
+     * @param earlier the reading that holds the pins
+     */
+    public Timing reread(
+            Sound sound, Script script, Map<String, Pronunciation> own, Timing earlier, Progress progress) {
+        return read(sound, script, own, Pins.of(earlier, script), progress);
+    }
+
+    /**
+     * Finds the words of a reading in another recording of them: a new take. Words that were changed by hand keep their
+     * phones; all times are those of the new sound.
+     */
+    public Timing carry(Sound take, Timing earlier, Map<String, Pronunciation> own, Progress progress) {
+        StringBuilder text = new StringBuilder();
+        for (TimedWord word : earlier.words()) {
+            if (word.source() != WordSource.SOUND) {
+                text.append(word.text()).append(word.mark()).append(' ');
+            }
+        }
+        Script script = Script.of(text.toString());
+        return read(take, script, own, Pins.of(earlier, script).withoutTimes(), progress);
+    }
+
+    /**
+     * Reads the words from one to another again, in the time between their neighbours, and leaves all others as they are.
+     *
+     * @param first index of the first word in the earlier reading
+     * @param last index of the last word
+     * @param script what is said there instead
+     * @throws BadInput when there is no word in the script or no room for it
+     */
+    public Timing readSection(
+            Sound sound,
+            Timing earlier,
+            int first,
+            int last,
+            Script script,
+            Map<String, Pronunciation> own,
+            Progress progress) {
+        List<TimedWord> words = earlier.words();
+        double from = first == 0 ? 0 : words.get(first - 1).end();
+        double to = last + 1 == words.size()
+                ? sound.duration()
+                : words.get(last + 1).start();
+        // A section may have no pause that tells the noise, so that of its surroundings is taken.
+        TimeRange near = new TimeRange(Math.max(0, from - NEAR), Math.min(sound.duration(), to + NEAR));
+        NoiseFloor noise = NoiseFloor.of(sound.cut(near).mixedAt(Features.RATE));
+        Timing section = read(plain(sound.cut(new TimeRange(from, to))), noise, script, own, Pins.none(), progress);
+        return Sections.replaced(earlier, first, last, section, from, to);
+    }
+
+    /**
+     * Reads without any script: phones by their sound, cut into words of unknown text where there are pauses. Good enough
+     * for a mouth, in any language.
+     *
+     * @throws BadInput when the sound is silent
+     */
+    public Timing listen(Sound sound, Progress progress) {
+        Sound plain = plain(sound);
+        Features features = Features.of(plain, NoiseFloor.of(plain));
+        Scorer scorer = new Scorer(model, features);
+        PhoneLoop loop = new PhoneLoop(model, grammar, scorer);
+        for (int frame = 0; frame < features.frames(); frame++) {
+            if ((frame & 255) == 0) {
+                progress.step(0.9 * frame / features.frames());
+            }
+            scorer.frame(frame);
+            loop.step(frame);
+        }
+        List<HeardPhone> heard = HeardWords.within(loop.heard(features.frames()), 0, features.frames());
+        double[] times = times(heard, List.of(), Pins.none(), plain, sound.duration());
+        progress.step(1);
+        return new HeardTiming(heard, times, List.of(), new double[0]).timing(sound.duration());
+    }
+
+    /**
+     * The phones and pauses as the search over the speech model hears them, without gaps, before their boundaries are placed
+     * finely.
+     *
+     * @param sound one channel at 16 kHz
+     */
+    public List<HeardPhone> hear(Sound sound, Script script, Progress progress) {
+        Features features = Features.of(sound, NoiseFloor.of(sound));
+        return hear(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress)
+                .phones();
+    }
+
+    private Timing read(Sound sound, Script script, Map<String, Pronunciation> own, Pins pins, Progress progress) {
+        Sound plain = plain(sound);
+        return read(plain, NoiseFloor.of(plain), script, own, pins, progress);
+    }
+
+    private Timing read(
+            Sound plain,
+            NoiseFloor noise,
+            Script script,
+            Map<String, Pronunciation> own,
+            Pins pins,
+            Progress progress) {
+        if (script.isEmpty()) {
+            throw new BadInput("The script has no words. Type or load what is said in the recording.");
+        }
+        List<WordChoice> choices = choices(script, own, pins);
+        Features features = Features.of(plain, noise);
+        progress.step(0.1);
+        Heard heard = hear(features, choices, pins, progress.part(0.1, 0.95));
+        double[] times = times(heard.phones(), choices, pins, plain, plain.duration());
+        progress.step(1);
+        return new HeardTiming(heard.phones(), times, choices, heard.ceiling())
+                .pinned(pins)
+                .spokenIn(pronouncer.isForeign())
+                .timing(plain.duration());
+    }
+
+    /** The sound as the models hear it, once it is sure that there is something to hear. */
+    private static Sound plain(Sound sound) {
+        if (sound.peak() < SILENT) {
+            throw new BadInput("The recording is silent, so nothing can be read from it. Choose another file.");
+        }
+        if (sound.duration() > LONGEST) {
+            throw new BadInput("The recording is longer than four hours. Cut it into lines.");
+        }
+        return sound.mixedAt(Features.RATE);
+    }
+
+    private List<WordChoice> choices(Script script, Map<String, Pronunciation> own, Pins pins) {
+        return IntStream.range(0, script.words().size())
+                .mapToObj(w -> pins.held(w, pronouncer.choice(script.words().get(w), own)))
+                .toList();
+    }
+
+    private Heard hear(Features features, List<WordChoice> choices, Pins pins, Progress progress) {
+        Aligner aligner = new Aligner(model, grammar);
+        Optional<Aligner.Found> exact = aligner.align(features, choices, pins, true, progress.part(0, 0.5));
+        // Words of another language fit too badly to be doubted: all of them are taken as said.
+        if (exact.isPresent() && pronouncer.isForeign()) {
+            return new Heard(exact.get().words(), exact.get().ceiling());
+        }
+        if (exact.isEmpty() || !pins.isEmpty()) {
+            boolean sure =
+                    exact.map(f -> Doubtful.in(f, features.frames()).isEmpty()).orElse(false);
+            return sure
+                    ? new Heard(exact.get().words(), exact.get().ceiling())
+                    : loosely(aligner, features, choices, pins, progress.part(0.5, 1));
+        }
+        List<HeardPhone> heard = exact.get().words();
+        List<Doubtful> stretches = Doubtful.in(exact.get(), features.frames());
+        for (int i = 0; i < stretches.size(); i++) {
+            Doubtful stretch = stretches.get(i);
+            Progress part = progress.part(0.5 + 0.5 * i / stretches.size(), 0.5 + 0.5 * (i + 1) / stretches.size());
+            Heard anew = loosely(
+                    aligner,
+                    features.between(stretch.from(), stretch.to()),
+                    choices.subList(stretch.first(), stretch.last() + 1),
+                    pins,
+                    part);
+            heard = stretch.replaced(heard, anew.phones());
+        }
+        return new Heard(heard, exact.get().ceiling());
+    }
+
+    /** Hears words of which some may not have been said, and sound that they do not explain. */
+    private Heard loosely(Aligner aligner, Features features, List<WordChoice> choices, Pins pins, Progress progress) {
+        Optional<Aligner.Found> loose = aligner.align(features, choices, pins, false, progress.part(0, 0.8));
+        Aligner.Found found = loose.orElseThrow(
+                () -> new BadInput(
+                        pins.isEmpty()
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "The recording lasts %.1f s, too short for the %d words of the script. Check that they"
+                                                + " belong together.",
+                                        features.frames() * HeardPhone.SECONDS_A_FRAME,
+                                        choices.size())
+                                : "The pinned sounds leave no room for the words between them. Release some pins and read again."));
+        List<HeardPhone> tidy = HeardWords.tidy(found);
+        Said said = Said.of(tidy, choices);
+        // Once it is known what was said, all of it is heard again in the context of its neighbours.
+        return aligner.align(features, said.choices(), pins.on(said.original()), true, progress.part(0.8, 1))
+                .map(again -> new Heard(said.restored(again.words()), again.ceiling()))
+                .orElseGet(() -> new Heard(tidy, found.ceiling()));
+    }
+
+    private double[] times(List<HeardPhone> heard, List<WordChoice> choices, Pins pins, Sound sound, double duration) {
+        double[] given = new double[heard.size() + 1];
+        Arrays.fill(given, Double.NaN);
+        for (int i = 0; i < heard.size() && !choices.isEmpty(); i++) {
+            int at = i;
+            HeardPhone phone = heard.get(i);
+            if (phone.word() >= 0) {
+                pins.at(phone.word(), phone.index()).ifPresent(pin -> {
+                    given[at] = pin.start();
+                    given[at + 1] = pin.end();
+                });
+            }
+        }
+        return new BoundaryPlacer(boundaries, BoundaryView.of(sound)).times(heard, given, duration);
+    }
+
+    /** The stretch of the sound in which words are spoken; the whole sound when there are none. */
+    public static TimeRange spoken(Timing timing) {
+        if (timing.words().isEmpty()) {
+            return new TimeRange(0, timing.duration());
+        }
+        return new TimeRange(
+                timing.words().getFirst().start(), timing.words().getLast().end());
+    }
+}

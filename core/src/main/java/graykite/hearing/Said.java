@@ -1,0 +1,61 @@
+package graykite.hearing;
+
+import graykite.reading.HeardPhone;
+import graykite.reading.TimedWord;
+import graykite.text.Phone;
+import graykite.text.Pronunciation;
+import graykite.text.Script;
+import graykite.text.WordChoice;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What was really said, as words to be found: those of the script that were heard, and between them unscripted ones with the
+ * phones that their sound gave.
+ *
+ * @param choices in order of time
+ * @param original for each of them the index in the script, or {@link HeardPhone#UNSCRIPTED}
+ */
+record Said(List<WordChoice> choices, List<Integer> original) {
+    /**
+     * @param heard phones of words, of unscripted words, and pauses
+     * @param script the words that were looked for
+     */
+    static Said of(List<HeardPhone> heard, List<WordChoice> script) {
+        List<WordChoice> choices = new ArrayList<>();
+        List<Integer> original = new ArrayList<>();
+        int i = 0;
+        while (i < heard.size()) {
+            int word = heard.get(i).word();
+            int from = i;
+            while (i < heard.size() && heard.get(i).word() == word) {
+                i++;
+            }
+            if (word >= 0) {
+                choices.add(script.get(word));
+                original.add(word);
+            } else if (word == HeardPhone.UNSCRIPTED) {
+                List<Phone> phones =
+                        heard.subList(from, i).stream().map(HeardPhone::phone).toList();
+                Script.Word unknown = new Script.Word(TimedWord.UNSCRIPTED, List.of(TimedWord.UNSCRIPTED), "");
+                choices.add(new WordChoice(unknown, List.of(new Pronunciation(phones)), false));
+                original.add(HeardPhone.UNSCRIPTED);
+            }
+        }
+        return new Said(choices, original);
+    }
+
+    /** What was heard of these words, with the indices of the script. */
+    List<HeardPhone> restored(List<HeardPhone> heard) {
+        return heard.stream()
+                .map(p -> new HeardPhone(
+                        p.word() < 0 ? p.word() : original.get(p.word()),
+                        p.variant(),
+                        p.index(),
+                        p.phone(),
+                        p.startFrame(),
+                        p.endFrame(),
+                        p.score()))
+                .toList();
+    }
+}

@@ -1,0 +1,71 @@
+package graykite.hearing;
+
+import graykite.reading.HeardPhone;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How well a word fits its sound: how far, a step of 10 ms, its likelihood stays below that of the best phone (Witt & Young 2000,
+ * goodness of pronunciation), turned into a figure from 0 to 1.
+ */
+final class WordFit {
+    /** Below the best by so much a step, right and wrong words are equally likely, and how fast that turns. */
+    private static final double MIDDLE = 3.8;
+    /** The same for words of a language that the acoustic model was not made for. */
+    private static final double MIDDLE_FOREIGN = 7.5;
+
+    private static final double SLOPE = 0.8;
+    /** What right words usually are below the best, a step. */
+    private static final double USUAL = 1.16;
+    /** So many frames make a word certain; what shorter ones show is partly chance. */
+    private static final double ENOUGH = 40;
+
+    /** A word that is further below the best, a step, is not believed without asking whether it was said at all. */
+    private static final double SUSPICIOUS = 3.6;
+
+    private WordFit() {}
+
+    /**
+     * @param phones of one word, as heard
+     * @param ceiling by frame, how likely the sound up to it is at best
+     * @param foreign true for another language than that of the acoustic model
+     */
+    static double of(List<HeardPhone> phones, double[] ceiling, boolean foreign) {
+        int frames = phones.getLast().endFrame() - phones.getFirst().startFrame();
+        double certainty = Math.min(1, Math.sqrt(frames / ENOUGH));
+        double below = USUAL + certainty * (below(phones, ceiling) - USUAL);
+        return 1 / (1 + Math.exp((below - (foreign ? MIDDLE_FOREIGN : MIDDLE)) / SLOPE));
+    }
+
+    /** By how much a step the phones are less likely than the best. */
+    static double below(List<HeardPhone> phones, double[] ceiling) {
+        double score = 0;
+        for (HeardPhone phone : phones) {
+            score += phone.score();
+        }
+        int start = phones.getFirst().startFrame();
+        int end = phones.getLast().endFrame();
+        double best = ceiling[end - 1] - (start > 0 ? ceiling[start - 1] : 0);
+        return (best - score) * Aligner.STEP / Math.max(1, end - start);
+    }
+
+    /** True when it should be asked whether a word was said at all. */
+    static boolean isSuspicious(List<HeardPhone> word, double[] ceiling) {
+        return below(word, ceiling) > SUSPICIOUS;
+    }
+
+    static List<List<HeardPhone>> words(List<HeardPhone> heard) {
+        List<List<HeardPhone>> words = new ArrayList<>();
+        int i = 0;
+        while (i < heard.size()) {
+            int from = i;
+            while (i < heard.size() && heard.get(i).word() == heard.get(from).word()) {
+                i++;
+            }
+            if (heard.get(from).word() >= 0) {
+                words.add(heard.subList(from, i));
+            }
+        }
+        return words;
+    }
+}

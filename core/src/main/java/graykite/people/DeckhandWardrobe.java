@@ -1,0 +1,210 @@
+package graykite.people;
+
+import static graykite.people.face.Ease.mix;
+import static graykite.people.face.Ease.smooth;
+
+import graykite.geometry.Vec;
+import graykite.people.face.Carving;
+import graykite.people.face.FacePlan;
+import graykite.people.face.MeshBuilder;
+import graykite.picture.Colour;
+import graykite.rig.Part;
+import java.util.SplittableRandom;
+
+/** Pim's knitted cap, curls, striped jersey and oilskin coat. */
+final class DeckhandWardrobe {
+    /** How far the cap is pushed back: its rim rises by so much a millimetre towards the front. */
+    private static final double TILT = 0.27;
+
+    private DeckhandWardrobe() {}
+
+    private static double rim(double rimY, double z) {
+        return rimY + TILT * z;
+    }
+
+    /** A knitted cap with a turned-up rim, pushed back from the forehead. */
+    static Part cap(int joint, double rimY, Colour wool, Colour rimWool) {
+        MeshBuilder mesh = new MeshBuilder("knitted cap", Carving.CLOTH, joint);
+        Carving.lathe(
+                mesh,
+                30,
+                132,
+                (u, turn) -> {
+                    double y;
+                    double grow;
+                    if (u < 0.42) {
+                        // The rim is a thick roll: inside, under, outside and over.
+                        double t = u / 0.42;
+                        double a = mix(-0.62 * Math.PI, 0.80 * Math.PI, t);
+                        y = 15 + 17 * Math.sin(a);
+                        grow = 1.0 + 0.082 * Math.pow(Math.max(0, Math.cos(a * 0.62)), 0.6);
+                    } else {
+                        double t = (u - 0.42) / 0.58;
+                        y = 25 + 48 * Math.sin(t * Math.PI / 2);
+                        grow = 1.015 * Math.pow(Math.cos(t * Math.PI / 2 * 0.999), 0.72);
+                    }
+                    double rib = 1 + (u < 0.42 ? 0.011 : 0.009) * Math.pow(Math.cos(turn * 22), 2) * smooth(1, 0.9, u);
+                    double x = 79 * grow * rib * Math.sin(turn);
+                    double z = -15 + 95 * grow * rib * Math.cos(turn);
+                    // The top slumps backwards.
+                    double slump = smooth(0.5, 1, u);
+                    return new Vec(x, rim(rimY, z) + y, z - 16 * slump);
+                },
+                p -> {
+                    double up = p.y() - rim(rimY, p.z());
+                    double turn = Math.atan2(p.x() / 79, (p.z() + 15) / 95);
+                    double valley = 0.72 + 0.28 * Math.pow(Math.cos(turn * 22), 2);
+                    Colour colour = rimWool.mix(wool, smooth(30, 36, up));
+                    return colour.times(valley * (0.82 + 0.18 * smooth(-3, 20, up)));
+                });
+        // A stub on top, where the stitches were drawn together.
+        Vec top = new Vec(0, rim(rimY, -31) + 71, -33);
+        mesh.grid(
+                8,
+                14,
+                true,
+                (u, v) -> {
+                    double polar = Math.PI * mix(0.02, 0.98, u);
+                    double turn = 2 * Math.PI * v;
+                    double r = 7.5 * (1 + 0.08 * Math.sin(turn * 5));
+                    return top.plus(new Vec(
+                            r * Math.sin(polar) * Math.sin(turn),
+                            -6 * Math.cos(polar),
+                            r * Math.sin(polar) * Math.cos(turn)));
+                },
+                p -> rimWool.times(0.9));
+        return mesh.build();
+    }
+
+    /** Carved curls: a fringe that spills out under the cap, more at the temples and down the nape. */
+    static Part curls(FacePlan plan, int joint, double rimY, Colour dark, Colour light, long seed) {
+        MeshBuilder mesh = new MeshBuilder("curls", Carving.HAIR, joint);
+        SplittableRandom random = new SplittableRandom(seed);
+        for (int row = 0; row < 5; row++) {
+            int count = 30 - row;
+            for (int i = 0; i < count; i++) {
+                double turn = 2 * Math.PI * (i + 0.5 * (row % 2)) / count + random.nextDouble(-0.05, 0.05);
+                double front = Math.cos(turn);
+                // Nothing grows over the face or the ears.
+                if (row > 0 && front > 0.45 || row > 1 && front > -0.12) {
+                    continue;
+                }
+                double z = -12 + 97 * front;
+                double y = rim(rimY, z)
+                        - 1
+                        - row * 15.5
+                        - random.nextDouble(0, 4)
+                        - 5 * smooth(0.75, 0.35, front) * smooth(0, 0.35, front);
+                if (y < -56) {
+                    continue;
+                }
+                Vec aim = new Vec(81 * Math.sin(turn), y, z);
+                Vec skin = plan.surface(aim.minus(plan.centre()).unit());
+                Vec out = plan.normal(skin);
+                double radius = random.nextDouble(8.5, 11.5);
+                curl(mesh, skin.plus(out.times(4.5)), out, radius, dark.mix(light, random.nextDouble(0.1, 1)), random);
+            }
+        }
+        return mesh.build();
+    }
+
+    private static void curl(MeshBuilder mesh, Vec at, Vec out, double radius, Colour tone, SplittableRandom random) {
+        Vec right = new Vec(0, 1, 0).cross(out).unit();
+        Vec up = out.cross(right);
+        double start = random.nextDouble(0, 6.28);
+        double hand = random.nextBoolean() ? 1 : -1;
+        mesh.grid(
+                7,
+                10,
+                true,
+                (u, v) -> {
+                    double polar = Math.PI * mix(0.01, 0.99, u);
+                    double turn = 2 * Math.PI * v;
+                    // A groove winds from the middle outward.
+                    double groove =
+                            1 - 0.24 * Math.pow(0.5 + 0.5 * Math.cos(hand * turn + 8 * u + start), 3) * Math.sin(polar);
+                    double r = radius * groove;
+                    return at.plus(right.times(r * Math.sin(polar) * Math.cos(turn)))
+                            .plus(up.times(r * 1.06 * Math.sin(polar) * Math.sin(turn)))
+                            .plus(out.times(-0.72 * r * Math.cos(polar)));
+                },
+                p -> tone.times(0.6
+                        + 0.4 * smooth(-radius * 0.5, radius * 0.7, p.minus(at).dot(out))));
+    }
+
+    /** A striped jersey with a round neck. */
+    static Part jersey(int joint, Colour light, Colour stripe) {
+        MeshBuilder mesh = new MeshBuilder("jersey", Carving.CLOTH, joint);
+        Carving.latheDown(
+                mesh,
+                38,
+                64,
+                (u, turn) -> {
+                    double s = Math.sin(turn);
+                    double c = Math.cos(turn);
+                    double y;
+                    double r;
+                    if (u < 0.28) {
+                        double a = mix(-0.5 * Math.PI, 0.75 * Math.PI, u / 0.28);
+                        y = -128 + 6 * Math.sin(a);
+                        r = 48 + 7 * Math.cos(a);
+                    } else {
+                        double t = (u - 0.28) / 0.72;
+                        y = mix(-126, -215, Math.pow(t, 1.15));
+                        r = mix(51, 96, Math.pow(t, 0.75));
+                    }
+                    return new Vec(r * 1.08 * s, y - 9 * c + 4, -18 + r * 0.9 * c);
+                },
+                p -> {
+                    double row = (p.y() + 9 * Math.cos(Math.atan2(p.x(), p.z() + 18))) / 17;
+                    double band = smooth(-0.35, -0.15, Math.sin(2 * Math.PI * row));
+                    return p.y() > -133 ? stripe.times(0.9) : stripe.mix(light, band);
+                });
+        return mesh.build();
+    }
+
+    /** An oilskin with a wide collar that stands open. */
+    static Part[] oilskin(int joint, Colour cloth, Colour lining, Colour metal) {
+        MeshBuilder coat = new MeshBuilder("oilskin", Carving.OILSKIN, joint);
+        Carving.latheDown(
+                coat,
+                34,
+                64,
+                (u, turn) -> {
+                    double s = Math.sin(turn);
+                    double c = Math.cos(turn);
+                    double open = smooth(0.30, 0.95, c);
+                    double y;
+                    double rx;
+                    double rz;
+                    if (u < 0.24) {
+                        double t = u / 0.24;
+                        y = mix(-150, -112 - 7 * c, t) - 62 * open * smooth(0, 1, t);
+                        rx = mix(62, 74, t);
+                        rz = mix(56, 72, t);
+                    } else if (u < 0.48) {
+                        double t = (u - 0.24) / 0.24;
+                        double top = -112 - 7 * c - 62 * open;
+                        y = mix(top, -160 - 30 * open, smooth(0, 1, t)) + 5 * Math.sin(t * Math.PI);
+                        rx = 74 + 22 * Math.sin(t * Math.PI / 2);
+                        rz = 72 + 16 * Math.sin(t * Math.PI / 2) + 4 * open;
+                    } else {
+                        double t = (u - 0.48) / 0.52;
+                        double shoulder = Math.pow(Math.sin(t * Math.PI / 2), 0.85);
+                        rx = mix(86, 164, shoulder);
+                        rz = mix(78, 92, shoulder);
+                        y = -161 - 30 * open - 30 * Math.pow(t, 1.6) * (0.5 + 1.0 * Math.abs(s)) - 130 * Math.pow(t, 5);
+                    }
+                    double fold = u > 0.5 ? 1 + 0.012 * Math.sin(turn * 9 + 2) : 1;
+                    return new Vec(rx * fold * s, y, -20 + rz * fold * c);
+                },
+                p -> cloth);
+        coat.shade(p -> 0.86 + 0.14 * smooth(-230, -130, p.y()));
+        MeshBuilder toggles = new MeshBuilder("toggles", Carving.BRASS, joint);
+        for (int side = -1; side <= 1; side += 2) {
+            Vec at = new Vec(side * 30, -203, 66);
+            Carving.button(toggles, at, 7, 4.5, metal);
+        }
+        return new Part[] {coat.build(), toggles.build()};
+    }
+}

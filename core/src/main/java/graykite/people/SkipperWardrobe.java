@@ -1,0 +1,181 @@
+package graykite.people;
+
+import static graykite.people.face.Ease.mix;
+import static graykite.people.face.Ease.smooth;
+
+import graykite.geometry.Vec;
+import graykite.people.face.Carving;
+import graykite.people.face.MeshBuilder;
+import graykite.picture.Colour;
+import graykite.rig.Part;
+
+/** Odile's cap, jersey and coat. */
+final class SkipperWardrobe {
+
+    private SkipperWardrobe() {}
+
+    /** A skipper's cap: soft white top, dark band with a cord, peak in front, a brass kite as badge. */
+    static Part[] cap(int joint, double rimY, Colour top, Colour band, Colour cord) {
+        MeshBuilder crown = new MeshBuilder("cap", Carving.CLOTH, joint);
+        double tilt = -0.16;
+        Carving.lathe(
+                crown,
+                26,
+                48,
+                (u, turn) -> {
+                    double s = Math.sin(turn);
+                    double c = Math.cos(turn);
+                    // Profile from the rim up: band, then a soft top that overhangs and closes.
+                    double y;
+                    double grow;
+                    if (u < 0.30) {
+                        double t = u / 0.30;
+                        y = mix(0, 24, t);
+                        grow = 1 + 0.03 * t;
+                    } else if (u < 0.66) {
+                        double t = (u - 0.30) / 0.36;
+                        y = 24 + 29 * Math.sin(t * Math.PI / 2);
+                        grow = 1.03 + 0.17 * Math.sin(t * Math.PI * 0.62);
+                    } else {
+                        double t = (u - 0.66) / 0.34;
+                        y = 53 + 18 * Math.sin(t * Math.PI / 2);
+                        grow = 1.188 * Math.cos(t * Math.PI / 2 * 0.999);
+                    }
+                    double wave = u > 0.34 ? 1 + 0.012 * Math.sin(turn * 5 + 1) * smooth(0.34, 0.6, u) : 1;
+                    double x = 81 * grow * s * wave;
+                    double z = -12 + 97 * grow * c * wave;
+                    return new Vec(x, rimY + y + z * tilt * -1.0, z);
+                },
+                p -> {
+                    double local = p.y() - rimY - p.z() * -tilt;
+                    if (local < 24.5) {
+                        double cordLine = smooth(1.6, 0.6, Math.abs(local - 4.5));
+                        return band.mix(cord, p.z() > 20 ? cordLine : 0);
+                    }
+                    return top.times(1 - 0.22 * smooth(30, 24, local));
+                });
+        MeshBuilder peak = new MeshBuilder("cap peak", Carving.PATENT, joint);
+        for (int side = 0; side < 2; side++) {
+            double thick = side == 0 ? 0 : -3;
+            int sign = side;
+            int first = peak.size();
+            int rows = 9;
+            int columns = 30;
+            for (int r = 0; r < rows; r++) {
+                for (int c = 0; c < columns; c++) {
+                    double u = r / (rows - 1.0);
+                    double turn = mix(-1.08, 1.08, c / (columns - 1.0));
+                    double out = 37 * u * Math.pow(Math.max(0, Math.cos(turn * 1.36)), 0.55);
+                    double x = (81 + out * 0.45) * Math.sin(turn);
+                    double z = -12 + (97 + out) * Math.cos(turn);
+                    double droop = -15 * Math.pow(u, 1.25) - 9 * Math.pow(Math.abs(turn), 2.2) * u;
+                    peak.add(
+                            new Vec(x, rimY + 3 + z * -tilt + droop + thick * (0.4 + 0.6 * (1 - u)), z),
+                            Colour.srgb(0x1E2229));
+                }
+            }
+            for (int r = 0; r + 1 < rows; r++) {
+                for (int c = 0; c + 1 < columns; c++) {
+                    int a = first + r * columns + c;
+                    if (sign == 0) {
+                        peak.quad(a, a + columns, a + columns + 1, a + 1);
+                    } else {
+                        peak.quad(a, a + 1, a + columns + 1, a + columns);
+                    }
+                }
+            }
+        }
+        MeshBuilder badge = new MeshBuilder("cap badge", Carving.BRASS, joint);
+        double z = -12 + 97 * 1.02 + 1.5;
+        double y = rimY + 14.5 + z * -tilt;
+        Colour brass = Colour.srgb(0xD2A24C);
+        int mid = badge.add(new Vec(0, y + 1, z + 4.5), brass);
+        int[] corner = {
+            badge.add(new Vec(0, y + 12, z + 0.5), brass),
+            badge.add(new Vec(-7.5, y + 2.5, z - 0.6), brass),
+            badge.add(new Vec(0, y - 11, z + 0.5), brass),
+            badge.add(new Vec(7.5, y + 2.5, z - 0.6), brass)
+        };
+        for (int i = 0; i < 4; i++) {
+            // Facets keep their edges: each has vertices of its own.
+            Vec a = badge.point(corner[i]);
+            Vec b = badge.point(corner[(i + 1) % 4]);
+            badge.triangle(badge.add(badge.point(mid), brass), badge.add(a, brass), badge.add(b, brass));
+        }
+        return new Part[] {crown.build(), peak.build(), badge.build()};
+    }
+
+    /** Roll-neck jersey and coat with a standing collar. They stay while the head turns. */
+    static Part[] clothes(int joint, Colour jersey, Colour coat, Colour button) {
+        MeshBuilder knit = new MeshBuilder("jersey", Carving.CLOTH, joint);
+        Carving.latheDown(
+                knit,
+                36,
+                72,
+                (u, turn) -> {
+                    double s = Math.sin(turn);
+                    double c = Math.cos(turn);
+                    double rib = 1 + 0.012 * Math.cos(turn * 30);
+                    double y;
+                    double r;
+                    if (u < 0.25) {
+                        double t = u / 0.25;
+                        y = mix(-112, -101, t);
+                        r = mix(46, 53, smooth(0, 1, t));
+                    } else if (u < 0.5) {
+                        double t = (u - 0.25) / 0.25;
+                        y = mix(-101, -128, t);
+                        r = 53 + 9 * Math.sin(t * Math.PI) + 3 * t;
+                    } else {
+                        double t = (u - 0.5) / 0.5;
+                        y = mix(-128, -190, t);
+                        r = mix(54, 60, Math.pow(t, 1.2));
+                    }
+                    return new Vec(r * rib * s, y + 7 * -c, -16 + r * 0.93 * rib * c);
+                },
+                p -> jersey.times(0.55 + 0.45 * smooth(46, 60, Math.hypot(p.x(), (p.z() + 16) / 0.93))));
+        MeshBuilder wool = new MeshBuilder("coat", Carving.CLOTH, joint);
+        Carving.latheDown(
+                wool,
+                22,
+                48,
+                (u, turn) -> {
+                    double s = Math.sin(turn);
+                    double c = Math.cos(turn);
+                    double openFront = smooth(0.55, 0.98, c);
+                    double y;
+                    double rx;
+                    double rz;
+                    if (u < 0.2) {
+                        double t = u / 0.2;
+                        y = mix(-146, -116 + 4 * -c, t) - 34 * openFront * t;
+                        rx = mix(66, 70, t);
+                        rz = mix(60, 66, t);
+                    } else if (u < 0.45) {
+                        double t = (u - 0.2) / 0.25;
+                        double topY = -116 + 4 * -c - 34 * openFront;
+                        y = mix(topY, -150 - 6 * openFront, smooth(0, 1, t)) + 4 * Math.sin(t * Math.PI);
+                        rx = 70 + 16 * Math.sin(t * Math.PI / 2);
+                        rz = 66 + 13 * Math.sin(t * Math.PI / 2);
+                    } else {
+                        double t = (u - 0.45) / 0.55;
+                        double shoulder = Math.pow(Math.sin(t * Math.PI / 2), 0.9);
+                        rx = mix(76, 182, shoulder);
+                        rz = mix(70, 98, shoulder);
+                        y = -153
+                                - 34 * Math.pow(t, 1.5) * (0.6 + 0.9 * Math.abs(s))
+                                - 130 * Math.pow(t, 5)
+                                - 10 * openFront;
+                    }
+                    return new Vec(rx * s, y, -20 + rz * c);
+                },
+                p -> coat);
+        MeshBuilder buttons = new MeshBuilder("coat buttons", Carving.BRASS, joint);
+        for (int side = -1; side <= 1; side += 2) {
+            double bx = side * 27;
+            Vec at = new Vec(bx, -178, 66);
+            Carving.button(buttons, at, 8, 5, button);
+        }
+        return new Part[] {knit.build(), wool.build(), buttons.build()};
+    }
+}

@@ -1,0 +1,151 @@
+package graykite.people.face;
+
+import static graykite.people.face.Ease.mix;
+import static graykite.people.face.Ease.smooth;
+
+import graykite.geometry.Vec;
+import graykite.picture.Colour;
+import graykite.picture.Material;
+import graykite.rig.Part;
+import java.util.function.Function;
+
+/** Pieces that all our people have: brows, ears, neck; and how round things are turned. */
+public final class Carving {
+    public static final Material CLOTH = new Material("cloth", 0.85f, 0.04f, 0.3f, 0f, true);
+    public static final Material PATENT = new Material("patent leather", 0.22f, 0.5f, 0.1f, 0f, true);
+    public static final Material BRASS = new Material("brass", 0.28f, 0.8f, 0.1f, 0f, false);
+    public static final Material HAIR = new Material("hair", 0.42f, 0.28f, 0.35f, 0.1f, true);
+    public static final Material OILSKIN = new Material("oilskin", 0.38f, 0.35f, 0.35f, 0.1f, true);
+
+    private Carving() {}
+
+    /** A closed ring of sections; each section is given by height and radius functions of the turn. */
+    public interface Lathe {
+        Vec at(double row, double turn);
+    }
+
+    /** A surface of revolution whose rows go upwards on its outside. */
+    public static void lathe(MeshBuilder mesh, int rows, int columns, Lathe shape, Function<Vec, Colour> colour) {
+        mesh.grid(rows, columns, true, (u, v) -> shape.at(u, 2 * Math.PI * v), colour);
+    }
+
+    /** As {@link #lathe}, for rows that go downwards on the outside. */
+    public static void latheDown(MeshBuilder mesh, int rows, int columns, Lathe shape, Function<Vec, Colour> colour) {
+        mesh.grid(rows, columns, true, (u, v) -> shape.at(u, -2 * Math.PI * v), colour);
+    }
+
+    /** A button that faces the viewer. */
+    public static void button(MeshBuilder mesh, Vec at, double radius, double height, Colour colour) {
+        mesh.grid(
+                8,
+                18,
+                true,
+                (u, v) -> {
+                    double polar = u * Math.PI / 2 * 1.1;
+                    double turn = 2 * Math.PI * v;
+                    return at.plus(new Vec(
+                            radius * Math.sin(polar) * Math.cos(turn),
+                            -radius * Math.sin(polar) * Math.sin(turn),
+                            height * Math.cos(polar)));
+                },
+                p -> colour);
+    }
+
+    /** A brow as a carved bar that follows the skin: thick inside, thin outside. */
+    static Part brow(
+            FacePlan plan, Actions actions, boolean left, int joint, Colour colour, double thick, double arch) {
+        MeshBuilder mesh = new MeshBuilder(left ? "left brow" : "right brow", HAIR, joint);
+        Vec b = plan.brow();
+        int sign = left ? 1 : -1;
+        int rows = 24;
+        int columns = 9;
+        mesh.grid(
+                rows,
+                columns,
+                true,
+                (u, v) -> {
+                    double x = sign * mix(b.x() - 19, b.x() + 18, u);
+                    double y = b.y()
+                            + arch * Math.sin(Math.PI * Math.pow(u, 1.15))
+                            - 1.2 * smooth(0.6, 1, u)
+                            - 3.4 * (1 - u);
+                    double width = thick * Math.pow(Math.sin(Math.PI * mix(0.03, 0.985, u)), 0.55) * mix(1, 0.55, u);
+                    double turn = sign * 2 * Math.PI * v;
+                    double tuft = 1 + 0.10 * Math.sin(u * 70 + Math.cos(turn) * 2.5);
+                    double along = width * Math.cos(turn) * tuft;
+                    double out = Math.max(-1.2, 0.62 * width * Math.sin(turn) * tuft);
+                    Vec base = plan.surface(
+                            new Vec(x, y + along, b.z()).minus(plan.centre()).unit());
+                    return base.plus(plan.normal(base).times(out + 0.3));
+                },
+                p -> colour.times(0.9 + 0.2 * Math.sin(p.x() * 2.3 + p.y() * 1.1)));
+        actions.moves().forEach((name, move) -> {
+            if (actions.channels().get(name).group() != graykite.rig.Channel.Group.LIPS) {
+                mesh.target(name, i -> move.at(Actions.Spot.upperFace(mesh.point(i))));
+            }
+        });
+        return mesh.build();
+    }
+
+    /** An ear: a rolled rim, a fold inside it, a hollow, a lobe, and a back that runs to the head. */
+    static Part ear(boolean left, int joint, Material skin, Colour tone, Person.Ears plan) {
+        MeshBuilder mesh = new MeshBuilder(left ? "left ear" : "right ear", skin, joint);
+        int side = left ? 1 : -1;
+        double off = Math.toRadians(plan.degreesOff());
+        Vec back = new Vec(side * Math.sin(off), 0, -Math.cos(off));
+        Vec out = new Vec(side * Math.cos(off), 0, Math.sin(off));
+        mesh.grid(
+                17,
+                26,
+                true,
+                (u, v) -> {
+                    double turn = -side * 2 * Math.PI * v;
+                    double r = u < 0.68 ? u / 0.68 : 1 - 0.8 * (u - 0.68) / 0.32;
+                    double rear = smooth(-0.55, 0.35, Math.cos(turn));
+                    double low = Math.max(0, -Math.sin(turn));
+                    double height =
+                            u < 0.68 ? relief(r, rear, low) : mix(relief(1, rear, low), -24, smooth(0.68, 1, u));
+                    double narrow = 1 - 0.30 * Math.pow(low, 1.5);
+                    double tall = plan.tall() * 0.5 * r * Math.sin(turn) * (1 - 0.06 * low);
+                    double wide = plan.tall() * 0.33 * r * Math.cos(turn) * narrow - 0.20 * tall * 0.6;
+                    return plan.at()
+                            .mirroredTo(side)
+                            .plus(new Vec(0, tall, 0))
+                            .plus(back.times(wide + plan.tall() * 0.2))
+                            .plus(out.times(height));
+                },
+                p -> tone);
+        mesh.shade(p -> {
+            Vec d = p.minus(plan.at().mirroredTo(side));
+            return 0.62 + 0.38 * smooth(-5.5, 1.5, d.dot(out));
+        });
+        return mesh.build();
+    }
+
+    /** How far the ear's face stands out: by distance from its middle, towards the rear, towards the lobe. */
+    private static double relief(double r, double rear, double low) {
+        double rim = 3.6 * Math.exp(-Math.pow((r - 0.9) / 0.11, 2)) * rear * (1 - 0.8 * low);
+        double groove = -1.6 * Math.exp(-Math.pow((r - 0.74) / 0.07, 2)) * rear * (1 - low);
+        double fold = 2.2 * Math.exp(-Math.pow((r - 0.58) / 0.10, 2)) * rear * (1 - low);
+        double hollow = -5.5 * smooth(0.5, 0.1, r);
+        return rim + groove + fold + hollow;
+    }
+
+    /** The neck between head and collar; it leans forward and ends inside the head. */
+    static Part neck(int joint, Material skin, Colour tone, double radius) {
+        MeshBuilder mesh = new MeshBuilder("neck", skin, joint);
+        latheDown(
+                mesh,
+                18,
+                56,
+                (u, turn) -> {
+                    double y = mix(-38, -142, u);
+                    double r = radius * mix(0.74, 1.06, smooth(0, 1, u));
+                    double lean = mix(-8, -24, u);
+                    return new Vec(r * Math.sin(turn), y, lean + r * Math.cos(turn));
+                },
+                // The chin keeps the light off its upper part.
+                p -> tone.times(0.62 + 0.3 * smooth(-70, -115, p.y())));
+        return mesh.build();
+    }
+}

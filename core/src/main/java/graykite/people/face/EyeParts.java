@@ -1,0 +1,142 @@
+package graykite.people.face;
+
+import static graykite.people.face.Ease.mix;
+import static graykite.people.face.Ease.smooth;
+
+import graykite.geometry.Vec;
+import graykite.picture.Colour;
+import graykite.picture.Material;
+import graykite.rig.Part;
+
+/** Eyeballs and lids. Lids are shells round the eyeball that turn about its centre, so that they can never cut into it. */
+final class EyeParts {
+    private static final Material WET_EYE = new Material("eye", 0.12f, 0.9f, 0.45f, 0.1f, false);
+    private static final double IRIS = Math.toRadians(28.5);
+    private static final double PUPIL = Math.toRadians(12.5);
+
+    private final FacePlan plan;
+    private final Material skin;
+
+    EyeParts(FacePlan plan, Material skin) {
+        this.plan = plan;
+        this.skin = skin;
+    }
+
+    Part ball(boolean left, int joint, Colour iris) {
+        MeshBuilder mesh = new MeshBuilder(left ? "left eye" : "right eye", WET_EYE, joint);
+        Vec centre = centre(left);
+        double r = plan.eyeRadius();
+        Colour white = Colour.srgb(0xE9E4DC);
+        Colour rim = iris.times(0.22);
+        Colour pupil = Colour.srgb(0x0D0C0E);
+        mesh.grid(
+                20,
+                32,
+                true,
+                (u, v) -> {
+                    double polar = 0.62 * Math.PI * Math.pow(u, 1.2);
+                    double bulge = 1 + 0.055 * smooth(IRIS * 1.25, 0, polar);
+                    double turn = 2 * Math.PI * v;
+                    return centre.plus(new Vec(
+                                    Math.sin(polar) * Math.cos(turn),
+                                    -Math.sin(polar) * Math.sin(turn),
+                                    Math.cos(polar))
+                            .times(r * bulge));
+                },
+                p -> {
+                    Vec d = p.minus(centre).unit();
+                    double polar = Math.acos(Math.clamp(d.z(), -1, 1));
+                    double turn = Math.atan2(d.y(), d.x());
+                    if (polar < PUPIL) {
+                        return pupil.mix(iris.times(0.3), smooth(PUPIL * 0.86, PUPIL, polar));
+                    }
+                    double streak = 0.86 + 0.14 * Math.sin(turn * 19) * Math.sin(turn * 7 + 1);
+                    double depth = smooth(PUPIL, IRIS * 0.85, polar);
+                    double low = 0.75 + 0.45 * smooth(0.3, -0.9, Math.sin(turn));
+                    Colour inside = iris.times(mix(0.55, 1.15, depth) * streak * low);
+                    Colour ringed = inside.mix(rim, smooth(IRIS * 0.84, IRIS * 0.97, polar));
+                    Colour vein = white.mix(Colour.srgb(0xCE9A90), 0.55 * smooth(0.9, 1.5, polar));
+                    double shaded = 1 - 0.35 * smooth(0.1, 0.75, d.y());
+                    return ringed.mix(vein, smooth(IRIS * 0.985, IRIS * 1.05, polar))
+                            .times(shaded);
+                });
+        return mesh.build();
+    }
+
+    Part upperLid(boolean left, int joint, double restElevation, Colour tone, Colour lash) {
+        return lid(left ? "left upper lid" : "right upper lid", left, joint, restElevation, 1, tone, lash);
+    }
+
+    Part lowerLid(boolean left, int joint, double restElevation, Colour tone, Colour lash) {
+        return lid(left ? "left lower lid" : "right lower lid", left, joint, restElevation, -1, tone, lash);
+    }
+
+    private Part lid(String name, boolean left, int joint, double margin, int up, Colour tone, Colour lash) {
+        MeshBuilder mesh = new MeshBuilder(name, skin, joint);
+        Vec centre = centre(left);
+        double r = plan.eyeRadius() * 1.0;
+        int rows = 15;
+        double[] radius = new double[rows];
+        double[] elevation = new double[rows];
+        for (int i = 0; i < rows; i++) {
+            switch (i) {
+                case 0 -> {
+                    radius[i] = r + 0.15;
+                    elevation[i] = margin + up * 6;
+                }
+                case 1 -> {
+                    radius[i] = r + 0.25;
+                    elevation[i] = margin + up * 0.3;
+                }
+                case 2 -> {
+                    radius[i] = r + 0.95;
+                    elevation[i] = margin - up * 0.9;
+                }
+                case 3 -> {
+                    radius[i] = r + 1.7;
+                    elevation[i] = margin + up * 0.6;
+                }
+                case 4 -> {
+                    radius[i] = r + 2.0;
+                    elevation[i] = margin + up * 3.5;
+                }
+                default -> {
+                    double t = (i - 4) / (double) (rows - 5);
+                    radius[i] = r + mix(2.0, 1.5, smooth(0, 0.4, t));
+                    elevation[i] = margin + up * mix(3.5, 112, t);
+                }
+            }
+        }
+        int columns = 24;
+        int first = mesh.size();
+        for (int i = 0; i < rows; i++) {
+            for (int c = 0; c < columns; c++) {
+                double side = Math.toRadians(mix(-84, 84, c / (columns - 1.0)));
+                double e = Math.toRadians(elevation[i]);
+                Vec d = new Vec(Math.sin(side), Math.cos(side) * Math.sin(e), Math.cos(side) * Math.cos(e));
+                double lashes =
+                        up > 0 ? (i >= 1 && i <= 3 ? 0.92 : i == 4 ? 0.25 : 0) : (i == 2 ? 0.35 : i == 3 ? 0.15 : 0);
+                Colour colour = tone.mix(lash, lashes).times(i < 2 ? 0.6 : 1);
+                // The lid is ruddier near its rim and darker in the fold.
+                double fold = smooth(14, 34, Math.abs(elevation[i] - margin));
+                mesh.add(centre.plus(d.times(radius[i])), colour.times(1 - 0.25 * fold));
+            }
+        }
+        for (int i = 0; i + 1 < rows; i++) {
+            for (int c = 0; c + 1 < columns; c++) {
+                int a = first + i * columns + c;
+                if (up > 0) {
+                    mesh.quad(a, a + 1, a + columns + 1, a + columns);
+                } else {
+                    mesh.quad(a + columns, a + columns + 1, a + 1, a);
+                }
+            }
+        }
+        return mesh.build();
+    }
+
+    Vec centre(boolean left) {
+        Vec e = plan.eye();
+        return left ? e : new Vec(-e.x(), e.y(), e.z());
+    }
+}

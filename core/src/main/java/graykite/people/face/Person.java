@@ -1,0 +1,63 @@
+package graykite.people.face;
+
+import graykite.geometry.Vec;
+import graykite.picture.Colour;
+import graykite.rig.Part;
+import java.util.List;
+
+/**
+ * One of our people as a plan: what the generator needs to make the figure.
+ *
+ * @param plan the form of the head and where things are on it
+ * @param tones colours of skin and lips
+ * @param marks lines, freckles and the like, painted over the skin
+ * @param eyes irises and lids
+ * @param brows how the brows are carved
+ * @param ears where the left ear sits and how large it is
+ * @param wardrobe what is worn, on the joints that it is given
+ */
+public record Person(
+        String name, FacePlan plan, Tones tones, Marks marks, Eyes eyes, Brows brows, Ears ears, Wear wardrobe) {
+
+    /**
+     * Colours of the skin.
+     *
+     * @param base most of the face
+     * @param flush cheeks, nose and ears, where blood is near
+     * @param cool jaw and sockets
+     * @param lips the red of the lips
+     * @param cavity deep in the mouth
+     */
+    public record Tones(Colour base, Colour flush, Colour cool, Colour lips, Colour cavity) {}
+
+    /** Paints over a colour of the skin at a place. */
+    @FunctionalInterface
+    public interface Marks {
+        Colour over(Colour colour, Vec p);
+    }
+
+    /**
+     * @param upper degrees over the middle at which the upper lid rests
+     * @param lower degrees, negative, at which the lower lid rests
+     */
+    public record Eyes(Colour iris, Colour lid, Colour lash, double upper, double lower) {}
+
+    /**
+     * @param thick half the height of the brow, millimetres
+     * @param arch how far its middle rises
+     */
+    public record Brows(Colour colour, double thick, double arch) {}
+
+    /**
+     * @param at where the left ear meets the head, in front of its middle
+     * @param tall height in millimetres
+     * @param degreesOff how far its back stands off the head
+     */
+    public record Ears(Vec at, double tall, double degreesOff) {}
+
+    /** Makes what is worn. */
+    @FunctionalInterface
+    public interface Wear {
+        List<Part> on(int head, int body);
+    }
+}

@@ -1,0 +1,154 @@
+package graykite.people.face;
+
+import static graykite.people.face.Ease.mix;
+import static graykite.people.face.Ease.smooth;
+
+import graykite.geometry.Vec;
+import graykite.picture.Colour;
+import graykite.picture.Material;
+import graykite.rig.Corrective;
+import graykite.rig.LipLine;
+import graykite.rig.Part;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
+/** The skin with its colours, its actions and the correctives that keep the lips able to close. */
+final class SkinPart {
+    /** What shuts the lips, against everything that may open them. */
+    static final List<String> OPENERS = List.of(
+            "jawDrop",
+            "lipFunneler",
+            "lipPucker",
+            "upperLipRaiser.L",
+            "upperLipRaiser.R",
+            "lowerLipDepressor.L",
+            "lowerLipDepressor.R",
+            "lipCornerPuller.L",
+            "lipCornerPuller.R",
+            "lipCornerDepressor.L",
+            "lipCornerDepressor.R",
+            "lipStretcher.L",
+            "lipStretcher.R",
+            "noseWrinkler.L",
+            "noseWrinkler.R",
+            "chinRaiser",
+            "lipTightener",
+            "lipPressor",
+            "lipSuck",
+            "jawSideways.L",
+            "jawSideways.R",
+            "jawThrust");
+
+    private final SkinGrid grid;
+    private final Actions actions;
+    private final Part part;
+    private final List<Corrective> correctives = new ArrayList<>();
+
+    SkinPart(
+            FacePlan plan,
+            SkinGrid grid,
+            Actions actions,
+            Material material,
+            int joint,
+            Function<SkinGrid.Node, Colour> colour) {
+        this.grid = grid;
+        this.actions = actions;
+        MeshBuilder mesh = new MeshBuilder("skin", material, joint);
+        List<Colour> colours = grid.nodes().parallelStream().map(colour).toList();
+        for (int i = 0; i < colours.size(); i++) {
+            mesh.add(grid.nodes().get(i).point(), colours.get(i));
+        }
+        for (int ring = 0; ring + 1 < SkinGrid.RINGS; ring++) {
+            for (int spoke = 0; spoke < SkinGrid.SPOKES; spoke++) {
+                mesh.quad(
+                        grid.index(ring, spoke),
+                        grid.index(ring + 1, spoke),
+                        grid.index(ring + 1, spoke + 1),
+                        grid.index(ring, spoke + 1));
+            }
+        }
+        actions.moves().forEach((name, move) -> mesh.target(name, i -> move(name, i)));
+        for (String opener : OPENERS) {
+            closing(mesh, "lipsTogether", opener);
+            towardsTeeth(mesh, opener);
+        }
+        for (Actions.Meeting meeting : actions.meetings()) {
+            String name = meeting.first() + "*" + meeting.second();
+            correctives.add(new Corrective(name, meeting.first(), meeting.second()));
+            mesh.target(name, i -> meeting.move()
+                    .at(Actions.Spot.onSkin(grid.nodes().get(i))));
+        }
+        part = mesh.build();
+    }
+
+    private Vec move(String action, int vertex) {
+        return actions.moves().get(action).at(Actions.Spot.onSkin(grid.nodes().get(vertex)));
+    }
+
+    /** Takes back what an action opens between the two sides of the seam: a quarter above, three quarters below. */
+    private void closing(MeshBuilder mesh, String shut, String opener) {
+        String name = shut + "*" + opener;
+        correctives.add(new Corrective(name, shut, opener));
+        mesh.target(name, i -> {
+            SkinGrid.Node node = grid.nodes().get(i);
+            boolean upper = Math.sin(SkinGrid.angle(node.spoke())) >= 0;
+            int other = SkinGrid.SPOKES - node.spoke();
+            Vec up = move(opener, grid.index(SkinGrid.SEAM, upper ? node.spoke() : other));
+            Vec down = move(opener, grid.index(SkinGrid.SEAM, upper ? other : node.spoke()));
+            Vec opened = up.minus(down);
+            double reach = follow(node, 1);
+            return opened.times(reach * (upper ? -0.22 : 0.78));
+        });
+    }
+
+    /** Keeps the lower lip under the upper teeth whatever moves it away. */
+    private void towardsTeeth(MeshBuilder mesh, String opener) {
+        String name = "lipToTeeth*" + opener;
+        correctives.add(new Corrective(name, "lipToTeeth", opener));
+        mesh.target(name, i -> {
+            SkinGrid.Node node = grid.nodes().get(i);
+            if (Math.sin(SkinGrid.angle(node.spoke())) >= 0) {
+                return Vec.ZERO;
+            }
+            Vec moved = move(opener, grid.index(SkinGrid.SEAM, node.spoke()));
+            double reach = follow(node, 1.5);
+            return moved.times(-reach * Math.abs(node.half()));
+        });
+    }
+
+    /**
+     * How far a place goes along with the seam when the lips are brought together: fully on the lips, less and less
+     * around them, least beside the corners, where nothing has opened.
+     */
+    private static double follow(SkinGrid.Node node, double narrow) {
+        if (node.ring() < SkinGrid.SEAM) {
+            return smooth(0, 0.6, node.ring() / (double) SkinGrid.SEAM);
+        }
+        int out = node.ring() - SkinGrid.BORDER;
+        if (out <= 0) {
+            return 1;
+        }
+        double beside = mix(1, Math.pow(node.open(), narrow), smooth(0, 10, out));
+        return Math.pow(node.lipness(), 0.8) * (1 - smooth(0.0, 1.0, out / 26.0)) * beside;
+    }
+
+    Part part() {
+        return part;
+    }
+
+    List<Corrective> correctives() {
+        return correctives;
+    }
+
+    LipLine lips(int partIndex) {
+        int half = SkinGrid.SPOKES / 2;
+        int[] upper = new int[half - 1];
+        int[] lower = new int[half - 1];
+        for (int i = 1; i < half; i++) {
+            upper[i - 1] = grid.index(SkinGrid.SEAM, i);
+            lower[i - 1] = grid.index(SkinGrid.SEAM, SkinGrid.SPOKES - i);
+        }
+        return new LipLine(partIndex, upper, lower);
+    }
+}

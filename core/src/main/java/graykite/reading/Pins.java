@@ -1,0 +1,112 @@
+package graykite.reading;
+
+import graykite.text.Pronunciation;
+import graykite.text.Script;
+import graykite.text.WordChoice;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What the animator set by hand in an earlier reading, and which words of a script it belongs to: a new reading keeps the
+ * phones of such words, and the times of pinned phones.
+ */
+public final class Pins {
+    /** Analysis frames by which a held time may be missed while searching; the exact time is put in afterwards. */
+    private static final int LOOSE = 1;
+    /** The search needs three frames a phone; shorter ones are given room. */
+    private static final int LOOSE_FOR_SHORT = 3;
+
+    private static final double SHORT = 3.5 * HeardPhone.SECONDS_A_FRAME;
+
+    private final Map<Integer, TimedWord> held;
+    private final boolean timed;
+
+    private Pins(Map<Integer, TimedWord> held, boolean timed) {
+        this.held = held;
+        this.timed = timed;
+    }
+
+    public static Pins none() {
+        return new Pins(Map.of(), true);
+    }
+
+    /** The same words with the same phones, at any time. */
+    public Pins withoutTimes() {
+        return new Pins(held, false);
+    }
+
+    /** The pins of an earlier reading on the words that a script still has, found by comparing both lists of words. */
+    public static Pins of(Timing earlier, Script script) {
+        List<String> before = earlier.words().stream().map(TimedWord::text).toList();
+        List<String> now = script.words().stream().map(Script.Word::written).toList();
+        int[] partner = WordMatch.partners(before, now);
+        Map<Integer, TimedWord> held = new HashMap<>();
+        for (int w = 0; w < partner.length; w++) {
+            TimedWord word = earlier.words().get(w);
+            if (partner[w] >= 0 && word.phones().stream().anyMatch(TimedPhone::pinned)) {
+                held.put(partner[w], word);
+            }
+        }
+        return new Pins(held, true);
+    }
+
+    /**
+     * The same pins on a list of words of which some are left out and others put in.
+     *
+     * @param original for each word of that list the index of the word it was, or below 0
+     */
+    public Pins on(List<Integer> original) {
+        Map<Integer, TimedWord> moved = new HashMap<>();
+        for (int w = 0; w < original.size(); w++) {
+            if (held.containsKey(original.get(w))) {
+                moved.put(w, held.get(original.get(w)));
+            }
+        }
+        return new Pins(moved, timed);
+    }
+
+    public boolean isEmpty() {
+        return held.isEmpty() || !timed;
+    }
+
+    /** A word with pins keeps its phones. */
+    public WordChoice held(int word, WordChoice choice) {
+        TimedWord kept = held.get(word);
+        if (kept == null) {
+            return choice;
+        }
+        Pronunciation way =
+                new Pronunciation(kept.phones().stream().map(TimedPhone::phone).toList());
+        return new WordChoice(choice.word(), List.of(way), kept.guessed());
+    }
+
+    /** The pinned phone at a place, if there is one. */
+    public Optional<TimedPhone> at(int word, int index) {
+        TimedWord kept = held.get(word);
+        return timed && kept != null && kept.phones().get(index).pinned()
+                ? Optional.of(kept.phones().get(index))
+                : Optional.empty();
+    }
+
+    /** True when times of a word are held. */
+    public boolean holds(int word) {
+        return timed && held.containsKey(word);
+    }
+
+    /** True when a phone may begin at a frame. */
+    public boolean mayBegin(int word, int index, int frame) {
+        return at(word, index).map(p -> near(p, p.start(), frame)).orElse(true);
+    }
+
+    /** True when the phone may end before a frame. */
+    public boolean mayEnd(int word, int index, int frame) {
+        return at(word, index).map(p -> near(p, p.end(), frame)).orElse(true);
+    }
+
+    private static boolean near(TimedPhone phone, double time, int frame) {
+        int loose = phone.length() < SHORT ? LOOSE_FOR_SHORT : LOOSE;
+        return Math.abs(frame - Math.round(time / HeardPhone.SECONDS_A_FRAME)) <= loose;
+    }
+}

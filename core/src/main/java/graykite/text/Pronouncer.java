@@ -1,0 +1,117 @@
+package graykite.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** Finds the ways in which a written word may be said: from the project's own list, a dictionary, or its letters. */
+public final class Pronouncer {
+    private static final int MOST_WAYS = 12;
+
+    private final Lexicon lexicon;
+    private final Function<String, Pronunciation> letters;
+    /** True for a language whose spelling tells its sounds: words are taken as written, accents and all. */
+    private final boolean asWritten;
+
+    private Pronouncer(Lexicon lexicon, Function<String, Pronunciation> letters, boolean asWritten) {
+        this.lexicon = lexicon;
+        this.letters = letters;
+        this.asWritten = asWritten;
+    }
+
+    /** English words. */
+    public Pronouncer(Lexicon lexicon, LetterToSound letters) {
+        this(lexicon, letters::guess, false);
+    }
+
+    /** The English dictionary and letter-to-sound rules that ship with Gray Kite. */
+    public static Pronouncer shipped() {
+        return new Pronouncer(CmuDictionary.shipped(), new LetterToSound());
+    }
+
+    /** What ships for a language: a dictionary for English, rules for languages of regular spelling. */
+    public static Pronouncer of(Language language) {
+        return language == Language.ENGLISH
+                ? shipped()
+                : new Pronouncer(CmuDictionary.empty(), LetterRules.shipped(language.code())::guess, true);
+    }
+
+    /** True for another language than that of the acoustic model: its words fit less well even where they are right. */
+    public boolean isForeign() {
+        return asWritten;
+    }
+
+    /** @param own pronunciations of the project by plain word; they replace those of the dictionary */
+    public WordChoice choice(Script.Word word, Map<String, Pronunciation> own) {
+        if (asWritten) {
+            String written = word.written().toLowerCase(Locale.ROOT);
+            Pronunciation said = own.containsKey(written) ? own.get(written) : letters.apply(written);
+            return new WordChoice(word, List.of(said), false);
+        }
+        List<Pronunciation> ways = List.of();
+        boolean guessed = false;
+        for (String spoken : word.spoken()) {
+            List<Pronunciation> found = own.containsKey(spoken)
+                    ? List.of(own.get(spoken))
+                    : lexicon.pronunciations(spoken.toLowerCase(Locale.ROOT));
+            if (found.isEmpty()) {
+                found = List.of(guess(spoken));
+                guessed = true;
+            }
+            ways = combine(ways, found);
+        }
+        return new WordChoice(word, ways, guessed);
+    }
+
+    /** The ways in which a dictionary says a plain word, or one guessed from its letters. */
+    public List<Pronunciation> ways(String plainWord) {
+        List<Pronunciation> found = lexicon.pronunciations(plainWord.toLowerCase(Locale.ROOT));
+        return found.isEmpty() ? List.of(guess(plainWord)) : found;
+    }
+
+    private Pronunciation guess(String word) {
+        return possessive(word).orElseGet(() -> letters.apply(word));
+    }
+
+    /** "ferryman's" is "ferryman" and a sound that depends on its end. */
+    private Optional<Pronunciation> possessive(String spoken) {
+        if (!spoken.endsWith("'s")) {
+            return Optional.empty();
+        }
+        List<Pronunciation> stem = lexicon.pronunciations(spoken.substring(0, spoken.length() - 2));
+        if (stem.isEmpty()) {
+            return Optional.empty();
+        }
+        Phone end = stem.getFirst().phones().getLast();
+        List<Phone> ending =
+                switch (end) {
+                    case S, Z, SH, ZH, CH, JH -> List.of(Phone.IH, Phone.Z);
+                    case P, T, K, F, TH -> List.of(Phone.S);
+                    default -> List.of(Phone.Z);
+                };
+        return Optional.of(stem.getFirst().then(new Pronunciation(ending)));
+    }
+
+    static List<Pronunciation> combine(List<Pronunciation> before, List<Pronunciation> after) {
+        if (before.isEmpty()) {
+            return after;
+        }
+        List<Pronunciation> all = new ArrayList<>();
+        for (Pronunciation a : before) {
+            for (Pronunciation b : after) {
+                if (all.size() < MOST_WAYS) {
+                    all.add(a.then(b));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** Words of the dictionary that are spelt most like one, the nearest first. Takes a tenth of a second. */
+    public List<String> near(String word, int most) {
+        return new NearWords(lexicon.words()).to(word, most);
+    }
+}

@@ -1,0 +1,103 @@
+package graykite.text;
+
+import static graykite.base.Require.requireThat;
+
+import graykite.base.BadInput;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/**
+ * The words of a line as written, each with the plain words that are spoken for it: "21" is spoken "twenty one".
+ *
+ * @param text what the user wrote
+ * @param words in order; marks of punctuation belong to the word before them
+ */
+public record Script(String text, List<Word> words) {
+    private static final int MOST_WORDS = 100_000;
+    private static final int LONGEST_WORD = 200;
+
+    /**
+     * A written word.
+     *
+     * @param written as shown, without the punctuation around it
+     * @param spoken one or more plain words: lower case letters and apostrophes
+     * @param mark the punctuation that follows, empty when there is none
+     */
+    public record Word(String written, List<String> spoken, String mark) {
+        public Word {
+            spoken = List.copyOf(spoken);
+            requireThat(!spoken.isEmpty(), "A word is spoken as something.");
+        }
+    }
+
+    public Script {
+        words = List.copyOf(words);
+    }
+
+    /**
+     * Takes text as people write it.
+     *
+     * @throws BadInput when there are more than 100,000 words or one has over 200 letters
+     */
+    public static Script of(String text) {
+        List<Word> words = new ArrayList<>();
+        String clean = text.replace('\u2019', '\'').replace('\u2018', '\'').replace('\u02BC', '\'');
+        clean = clean.replaceAll("[\\u2013\\u2014\\u2026]|\\.\\.\\.|--", " $0 ");
+        for (String token : clean.split("[\\s\\p{Zs}\uFEFF]+")) {
+            if (token.isEmpty()) {
+                continue;
+            }
+            if (token.length() > LONGEST_WORD) {
+                throw new BadInput("The script holds a word of " + token.length() + " letters (\""
+                        + token.substring(0, 20) + "…\"). Put spaces between its words.");
+            }
+            add(token, words);
+            if (words.size() > MOST_WORDS) {
+                throw new BadInput("The script has more than 100,000 words. Split the line into several.");
+            }
+        }
+        return new Script(text, words);
+    }
+
+    private static void add(String token, List<Word> words) {
+        int from = 0;
+        int to = token.length();
+        boolean keepDot = Spelling.isAbbreviation(token);
+        while (from < to && !startsWord(token.charAt(from))) {
+            from++;
+        }
+        while (to > from && !endsWord(token.charAt(to - 1), keepDot)) {
+            to--;
+        }
+        if (from > 0 && token.charAt(from - 1) == '\'' && Spelling.losesItsStart(token.substring(from, to))) {
+            from--;
+        }
+        String core = token.substring(from, to);
+        String mark = token.substring(to);
+        List<String> spoken = core.isEmpty() ? List.of() : Spelling.spoken(core);
+        if (!spoken.isEmpty()) {
+            words.add(new Word(core, spoken, mark));
+        } else if (!words.isEmpty()) {
+            Word last = words.removeLast();
+            words.add(new Word(last.written(), last.spoken(), last.mark() + token));
+        }
+    }
+
+    private static boolean startsWord(char c) {
+        return Character.isLetterOrDigit(c) || c == '$' || c == '£' || c == '€' || c == '&' || c == '+';
+    }
+
+    private static boolean endsWord(char c, boolean keepDot) {
+        return Character.isLetterOrDigit(c) || c == '%' || c == '&' || c == '°' || (keepDot && c == '.');
+    }
+
+    /** The plain spoken words, joined by blanks. */
+    public String spokenText() {
+        return words.stream().flatMap(w -> w.spoken().stream()).collect(Collectors.joining(" "));
+    }
+
+    public boolean isEmpty() {
+        return words.isEmpty();
+    }
+}

@@ -1,0 +1,150 @@
+package graykite.reading;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.text.Phone;
+import graykite.text.Pronunciation;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class TimingEditsTest {
+    private static TimedWord word(String text, double start, double end, Phone... phones) {
+        List<TimedPhone> timed = PhoneSpread.over(List.of(phones), start, end).stream()
+                .map(p -> new TimedPhone(p.phone(), p.start(), p.end(), false))
+                .toList();
+        return new TimedWord(text, "", timed, false, 0.9);
+    }
+
+    /** "fog bell", then 0.4 s of silence, then "rang"; "the" was not found before "bell". */
+    private final Timing line = new Timing(
+            List.of(
+                    word("fog", 0.1, 0.5, Phone.F, Phone.AO, Phone.G),
+                    word("bell", 0.5, 0.9, Phone.B, Phone.EH, Phone.L),
+                    word("rang", 1.3, 1.7, Phone.R, Phone.AE, Phone.NG)),
+            List.of(new MissingWord("the", "", 1)),
+            2);
+
+    private static List<String> texts(Timing timing) {
+        return timing.words().stream().map(TimedWord::text).toList();
+    }
+
+    private static Pronunciation said(Phone... phones) {
+        return new Pronunciation(List.of(phones));
+    }
+
+    @Test
+    void splittingKeepsAllSoundsAndTimes() {
+        Timing split = TimingEdits.splitWord(line, 1, 2, "be", "ll");
+        assertEquals(List.of("fog", "be", "ll", "rang"), texts(split));
+        assertEquals(
+                line.words().get(1).phones().get(2).start(),
+                split.words().get(2).start());
+        assertEquals(0.9, split.words().get(2).end());
+        assertTrue(split.words().get(1).phones().stream().allMatch(TimedPhone::pinned));
+        assertFalse(split.words().get(0).phones().getFirst().pinned());
+        assertThrows(IllegalArgumentException.class, () -> TimingEdits.splitWord(line, 1, 0, "", "bell"));
+    }
+
+    @Test
+    void joiningTakesThePauseIn() {
+        Timing joined = TimingEdits.mergeWords(line, 1);
+        assertEquals(List.of("fog", "bell rang"), texts(joined));
+        assertEquals(1.3, joined.words().get(1).phones().get(2).end());
+        assertThrows(IllegalArgumentException.class, () -> TimingEdits.mergeWords(line, 2));
+        // What was split joins again to the same sounds.
+        Timing back = TimingEdits.mergeWords(TimingEdits.splitWord(line, 1, 1, "b", "ell"), 1);
+        assertEquals(
+                line.words().get(1).phones().stream().map(TimedPhone::start).toList(),
+                back.words().get(1).phones().stream().map(TimedPhone::start).toList());
+    }
+
+    @Test
+    void aNewWordTakesThePause() {
+        Timing longer = TimingEdits.insertWord(line, 2, "it", said(Phone.IH, Phone.T));
+        assertEquals(List.of("fog", "bell", "it", "rang"), texts(longer));
+        TimedWord added = longer.words().get(2);
+        assertTrue(added.start() >= 0.9 && added.end() <= 1.3);
+        assertEquals(0.9, longer.words().get(1).end());
+    }
+
+    @Test
+    void neighboursGiveWayWhereThereIsNoPause() {
+        Timing longer = TimingEdits.insertWord(line, 1, "the", said(Phone.DH, Phone.AH));
+        assertEquals(List.of("fog", "the", "bell", "rang"), texts(longer));
+        assertTrue(longer.words().get(0).end() < 0.5);
+        assertTrue(longer.words().get(2).start() > 0.5);
+        assertEquals(0.1, longer.words().get(0).start());
+        assertEquals(0.9, longer.words().get(2).end());
+        // The word that was missing here stays missing before "bell".
+        assertEquals(1, longer.missing().getFirst().before());
+    }
+
+    @Test
+    void soundsAreChangedAddedAndTakenOut() {
+        Timing changed = TimingEdits.withPhone(line, 0, 1, Phone.AA);
+        assertEquals(Phone.AA, changed.words().get(0).phones().get(1).phone());
+        Timing added = TimingEdits.insertPhone(line, 0, 2, Phone.Z);
+        assertEquals(4, added.words().get(0).phones().size());
+        assertEquals(0.5, added.words().get(0).end());
+        Timing without = TimingEdits.deletePhone(added, 0, 3);
+        assertEquals(
+                line.words().get(0).phones().stream().map(TimedPhone::phone).toList(),
+                without.words().get(0).phones().stream().map(TimedPhone::phone).toList());
+        assertEquals(0.5, without.words().get(0).end());
+        Timing headless = TimingEdits.deletePhone(line, 0, 0);
+        assertEquals(0.1, headless.words().get(0).start());
+        Timing one = TimingEdits.deletePhone(headless, 0, 0);
+        assertThrows(IllegalArgumentException.class, () -> TimingEdits.deletePhone(one, 0, 0));
+    }
+
+    @Test
+    void wordsMoveOnlyAsFarAsTheirNeighboursLet() {
+        assertEquals(0.9, TimingEdits.moveWord(line, 2, -5).words().get(2).start(), 1e-9);
+        assertEquals(2, TimingEdits.moveWord(line, 2, 5).words().get(2).end(), 1e-9);
+        assertEquals(0.0, TimingEdits.moveWord(line, 0, -1).words().get(0).start(), 1e-9);
+    }
+
+    @Test
+    void marksPlaceWordsOneAfterTheOther() {
+        Timing marked = Timing.empty(3);
+        marked = TimingEdits.mark(marked, "fog", "", said(Phone.F, Phone.AO, Phone.G), 0.5);
+        marked = TimingEdits.mark(marked, "bell", ".", said(Phone.B, Phone.EH, Phone.L), 0.7);
+        assertEquals(0.7, marked.words().get(0).end(), 1e-9);
+        assertEquals(0.7, marked.words().get(1).start(), 1e-9);
+        marked = TimingEdits.endWord(marked, 1.5);
+        assertEquals(1.5, marked.words().get(1).end(), 1e-9);
+        Timing before = marked;
+        assertThrows(IllegalArgumentException.class, () -> TimingEdits.endWord(before, 0.705));
+        assertThrows(IllegalArgumentException.class, () -> TimingEdits.endWord(Timing.empty(1), 0.5));
+        assertEquals("fog bell.", marked.text());
+    }
+
+    @Test
+    void theTextHoldsMissingWordsAtTheirPlaces() {
+        assertEquals("fog the bell rang", line.text());
+        assertEquals("fog the rang", TimingEdits.deleteWord(line, 1).text());
+    }
+
+    @Test
+    void doubtsSayWhatToLookAt() {
+        TimedWord weak = new TimedWord("bell", "", line.words().get(1).phones(), false, 0.2);
+        TimedWord guessed = new TimedWord("rang", "", line.words().get(2).phones(), true, 0.9);
+        Timing timing = new Timing(List.of(line.words().get(0), weak, guessed), line.missing(), 2);
+        assertEquals(
+                List.of(Doubt.Reason.MISSING, Doubt.Reason.WEAK, Doubt.Reason.UNKNOWN),
+                Doubt.of(timing).stream().map(Doubt::reason).toList());
+        // What a hand has settled is not doubted any more.
+        assertEquals(
+                List.of(Doubt.Reason.MISSING, Doubt.Reason.UNKNOWN),
+                Doubt.of(TimingEdits.pin(timing, 1, -1, true)).stream()
+                        .map(Doubt::reason)
+                        .toList());
+        assertTrue(Doubt.stranger(timing).isEmpty());
+        Timing strange = new Timing(
+                List.of(weak, guessed), List.of(new MissingWord("a", "", 0), new MissingWord("b", "", 0)), 2);
+        assertTrue(Doubt.stranger(strange).orElseThrow().contains("3 of 4"));
+    }
+}
