@@ -2,7 +2,7 @@ package graykite.bench;
 
 import graykite.acting.PoseKey;
 import graykite.format.character.Cast;
-import graykite.mouth.Anchor;
+import graykite.reading.Anchor;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.MouthWork;
@@ -12,7 +12,7 @@ import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.rig.Character;
-import graykite.scene.Line;
+import graykite.scene.Score;
 import graykite.scene.Performance;
 import graykite.scene.Why;
 import graykite.sound.Loudness;
@@ -48,7 +48,7 @@ public class MotionBenchmark {
     private final Timing timing = timing();
     private final Loudness loudness = Loudness.of(Sound.silence(SECONDS, 8000));
     private final Performance whole =
-            Performance.of(odile, chart, new Line(timing, loudness, MouthSettings.STANDARD, FrameRate.THIRTY, 1));
+            Performance.of(odile, chart, new Score(timing, loudness, MouthSettings.STANDARD, FrameRate.THIRTY, 1));
     private final Timing moved =
             timing.withStart(900, 1, timing.words().get(900).phones().get(1).start() + 0.01);
 
@@ -83,7 +83,7 @@ public class MotionBenchmark {
 
     @Benchmark
     public Performance tenMinutes() {
-        return Performance.of(odile, chart, new Line(timing, loudness, MouthSettings.STANDARD, FrameRate.THIRTY, 1));
+        return Performance.of(odile, chart, new Score(timing, loudness, MouthSettings.STANDARD, FrameRate.THIRTY, 1));
     }
 
     @Benchmark

@@ -7,7 +7,7 @@ import graykite.hearing.Reader;
 import graykite.media.SoundReader;
 import graykite.mouth.MouthWork;
 import graykite.project.Project;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.project.SoundFile;
 import graykite.project.Voice;
 import graykite.reading.Timing;
@@ -46,7 +46,7 @@ final class DemoProjectCommand implements Callable<Integer> {
         try (var files = Files.list(folder)) {
             sounds = files.filter(f -> f.toString().endsWith(".flac")).sorted().toList();
         }
-        List<Shot> shots = new ArrayList<>();
+        List<Line> lines = new ArrayList<>();
         for (Path sound : sounds) {
             String stem = sound.getFileName().toString().replace(".flac", "");
             String speaker = stem.substring(stem.lastIndexOf('-') + 1);
@@ -56,8 +56,8 @@ final class DemoProjectCommand implements Callable<Integer> {
             }
             String script = Files.readString(text).strip();
             Timing timing = reader.read(SoundReader.read(sound, Progress.none()), Script.of(script), Progress.none());
-            int number = shots.size() + 1;
-            shots.add(new Shot(
+            int number = lines.size() + 1;
+            lines.add(new Line(
                     "line-" + number,
                     number + "  "
                             + script.replaceAll("^(\\S+(?:\\s+\\S+){0,2}).*", "$1")
@@ -69,11 +69,11 @@ final class DemoProjectCommand implements Callable<Integer> {
                     false,
                     Optional.of(timing),
                     MouthWork.STANDARD,
-                    new Shot.Acting(number, List.of(), List.of())));
+                    new Line.Acting(number, List.of(), List.of())));
         }
         ProjectFiles.save(
-                new Project("The night ferry", Project.OUR_CAST, FrameRate.THIRTY, shots, java.util.Map.of()), out);
-        System.out.println(shots.size() + " lines in " + out);
+                new Project("The night ferry", Project.OUR_CAST, FrameRate.THIRTY, lines, java.util.Map.of()), out);
+        System.out.println(lines.size() + " lines in " + out);
         return 0;
     }
 }

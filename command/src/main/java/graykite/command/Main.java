@@ -23,7 +23,7 @@ import picocli.CommandLine.ScopeType;
         footer = {
             "",
             "Started by the launcher alone: demo (the window with the demo), studio [PROJECT],",
-            "test (all tests), shots (pictures for the documentation), bench (measurements)."
+            "test (all tests), lines (pictures for the documentation), bench (measurements)."
         })
 public final class Main implements Runnable {
     @Option(names = "--verbose", description = "Print the whole trace of an error.", scope = ScopeType.INHERIT)

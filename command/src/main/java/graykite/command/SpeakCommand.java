@@ -10,7 +10,7 @@ import graykite.picture.Camera;
 import graykite.project.Voice;
 import graykite.reading.Timing;
 import graykite.rig.Character;
-import graykite.scene.Line;
+import graykite.scene.Score;
 import graykite.scene.Performance;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
@@ -90,7 +90,7 @@ final class SpeakCommand implements Callable<Integer> {
                 FittedChart.of(speaker, chart.map(ChartFiles.Saved::chart).orElseGet(MouthChart::standard));
         report(speaker, fitted);
         Performance performance =
-                Performance.of(speaker, fitted, new Line(timing, Loudness.of(sound), settings, rate, seed));
+                Performance.of(speaker, fitted, new Score(timing, Loudness.of(sound), settings, rate, seed));
         Delivery.deliver(performance, sound, rate, how, out, Progress.none());
         System.out.println(rate.framesToCover(performance.duration()) + " frames at " + rate + " a second in "
                 + out.getFileName());

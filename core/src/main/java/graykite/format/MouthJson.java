@@ -6,7 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.format.character.RigJson;
 import graykite.motion.Curve;
 import graykite.motion.Key;
-import graykite.mouth.Anchor;
+import graykite.reading.Anchor;
 import graykite.mouth.Diction;
 import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthSettings;

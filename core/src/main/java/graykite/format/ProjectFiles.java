@@ -11,7 +11,7 @@ import graykite.base.BadInput;
 import graykite.format.character.CharacterStore;
 import graykite.project.Member;
 import graykite.project.Project;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.text.Phone;
 import graykite.text.Pronunciation;
 import graykite.time.FrameRate;
@@ -75,10 +75,10 @@ public final class ProjectFiles {
             zip.write(thumbnail.get());
             zip.closeEntry();
         }
-        for (Shot shot : project.shots()) {
-            if (shot.sound().isPresent()) {
-                zip.putNextEntry(new ZipEntry(ShotJson.entryName(shot)));
-                zip.write(shot.sound().get().content());
+        for (Line line : project.lines()) {
+            if (line.sound().isPresent()) {
+                zip.putNextEntry(new ZipEntry(LineJson.entryName(line)));
+                zip.write(line.sound().get().content());
                 zip.closeEntry();
             }
         }
@@ -159,9 +159,9 @@ public final class ProjectFiles {
         if (version > VERSION) {
             throw new BadInput(name + ": was saved by a newer Gray Kite (format " + version + "). Update to open it.");
         }
-        List<Shot> shots = new ArrayList<>();
-        for (JsonNode shot : json.path("shots")) {
-            shots.add(ShotJson.read(shot, entries, name + ", line " + (shots.size() + 1)));
+        List<Line> lines = new ArrayList<>();
+        for (JsonNode line : json.path("shots")) {
+            lines.add(LineJson.read(line, entries, name + ", line " + (lines.size() + 1)));
         }
         try {
             FrameRate rate = new FrameRate(
@@ -171,7 +171,7 @@ public final class ProjectFiles {
                     json.path("title").asText("Untitled"),
                     cast(json, entries, name),
                     rate,
-                    shots,
+                    lines,
                     dictionary(json, name));
         } catch (IllegalArgumentException broken) {
             throw new BadInput(name + ": " + broken.getMessage(), broken);
@@ -234,8 +234,8 @@ public final class ProjectFiles {
             json.writeEndObject();
         }
         json.writeArrayFieldStart("shots");
-        for (Shot shot : project.shots()) {
-            ShotJson.write(shot, json);
+        for (Line line : project.lines()) {
+            LineJson.write(line, json);
         }
         json.writeEndArray();
         json.writeEndObject();

@@ -1,5 +1,7 @@
 package graykite.mouth;
 
+import graykite.reading.Anchor;
+
 import graykite.mouth.PhoneShape.Closure;
 import graykite.mouth.PhoneShape.Firmness;
 import graykite.reading.Timing;
@@ -38,7 +40,7 @@ public final class Beats {
     private final MouthWork work;
     private final FrameRate rate;
     private final Manner manner;
-    private final List<Optional<Anchor.Place>> places;
+    private final List<Optional<Anchor.Spot>> places;
     private final List<Beat> list;
     private final List<Shut> shuts;
     private final Map<Integer, Shut> shutByBeat = new HashMap<>();
@@ -49,7 +51,7 @@ public final class Beats {
             MouthWork work,
             FrameRate rate,
             Manner manner,
-            List<Optional<Anchor.Place>> places,
+            List<Optional<Anchor.Spot>> places,
             List<Beat> list) {
         this.timing = timing;
         this.chart = chart;
@@ -72,7 +74,7 @@ public final class Beats {
     public static Beats of(
             Timing timing, Loudness loudness, FittedChart chart, MouthWork work, FrameRate rate, MotionStyle usual) {
         Manner manner = new Manner(timing, work, usual);
-        List<Optional<Anchor.Place>> places =
+        List<Optional<Anchor.Spot>> places =
                 Anchor.find(work.touchUps().stream().map(TouchUp::at).toList(), timing);
         Touched touched = new Touched(work.touchUps(), places);
         double usualLoudness = loudness.percentile(0.75);
@@ -221,11 +223,11 @@ public final class Beats {
         final List<TouchUp> touchUps;
         private final Map<Long, List<Integer>> byPlace = new HashMap<>();
 
-        Touched(List<TouchUp> touchUps, List<Optional<Anchor.Place>> places) {
+        Touched(List<TouchUp> touchUps, List<Optional<Anchor.Spot>> places) {
             this.touchUps = touchUps;
             for (int t = 0; t < touchUps.size(); t++) {
                 if (places.get(t).isPresent() && !touchUps.get(t).muted()) {
-                    Anchor.Place place = places.get(t).get();
+                    Anchor.Spot place = places.get(t).get();
                     byPlace.computeIfAbsent(key(place.word(), place.phone()), k -> new ArrayList<>())
                             .add(t);
                 }
@@ -334,7 +336,7 @@ public final class Beats {
     }
 
     /** Where each touch-up stands in this reading; none for those whose word is not there. */
-    public List<Optional<Anchor.Place>> touchUpPlaces() {
+    public List<Optional<Anchor.Spot>> touchUpPlaces() {
         return places;
     }
 }

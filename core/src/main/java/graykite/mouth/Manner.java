@@ -1,5 +1,7 @@
 package graykite.mouth;
 
+import graykite.reading.Anchor;
+
 import graykite.reading.Timing;
 import graykite.time.TimeRange;
 import java.util.ArrayList;
@@ -31,8 +33,8 @@ public final class Manner {
 
     /** When a section is spoken in a reading; nothing when its words are not there. */
     public static Optional<TimeRange> range(Section section, Timing timing) {
-        Optional<Anchor.Place> first = section.first().in(timing);
-        Optional<Anchor.Place> last = section.last().in(timing);
+        Optional<Anchor.Spot> first = section.first().in(timing);
+        Optional<Anchor.Spot> last = section.last().in(timing);
         if (first.isEmpty() || last.isEmpty() || last.get().word() < first.get().word()) {
             return Optional.empty();
         }

@@ -1,5 +1,7 @@
 package graykite.mouth;
 
+import graykite.reading.Anchor;
+
 import static graykite.base.Require.requireThat;
 
 import graykite.motion.Curve;
@@ -63,8 +65,8 @@ public record TakenCurve(String channel, Curve curve, Anchor first, Anchor last,
 
     /** The curve at the times of a reading; none when its words are not there. */
     public Optional<Curve> in(Timing timing) {
-        Optional<Anchor.Place> from = first.in(timing);
-        Optional<Anchor.Place> to = last.in(timing);
+        Optional<Anchor.Spot> from = first.in(timing);
+        Optional<Anchor.Spot> to = last.in(timing);
         if (from.isEmpty() || to.isEmpty() || from.get().word() > to.get().word()) {
             return Optional.empty();
         }

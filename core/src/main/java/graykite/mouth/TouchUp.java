@@ -1,5 +1,7 @@
 package graykite.mouth;
 
+import graykite.reading.Anchor;
+
 import static graykite.base.Require.requireThat;
 
 import graykite.rig.Pose;

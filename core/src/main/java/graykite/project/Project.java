@@ -18,11 +18,11 @@ import java.util.UUID;
  * @param title name of the project
  * @param cast who may speak; never empty, the first speaks where nobody is named
  * @param rate frames a second of display and delivery
- * @param shots the lines, in order
+ * @param lines the lines, in order
  * @param dictionary how words are said in this project, by plain word in lower case
  */
 public record Project(
-        String title, List<Member> cast, FrameRate rate, List<Shot> shots, Map<String, Pronunciation> dictionary) {
+        String title, List<Member> cast, FrameRate rate, List<Line> lines, Map<String, Pronunciation> dictionary) {
     /** The cast that ships with Gray Kite. */
     public static final List<Member> OUR_CAST = List.of(
             Member.shipped("odile", "Odile Marsh"),
@@ -31,26 +31,26 @@ public record Project(
 
     public Project {
         cast = List.copyOf(cast);
-        shots = List.copyOf(shots);
+        lines = List.copyOf(lines);
         dictionary = Map.copyOf(dictionary);
         requireThat(!cast.isEmpty(), "A project has a cast.");
         requireThat(
                 cast.size() == cast.stream().map(Member::id).distinct().count(),
                 "Each character has an id of its own.");
-        requireThat(shots.size() == shots.stream().map(Shot::id).distinct().count(), "Each line has an id of its own.");
+        requireThat(lines.size() == lines.stream().map(Line::id).distinct().count(), "Each line has an id of its own.");
     }
 
     public static Project empty() {
         return new Project("Untitled", OUR_CAST, FrameRate.THIRTY, List.of(), Map.of());
     }
 
-    /** An id that no shot has. */
+    /** An id that no line has. */
     public static String newId() {
         return UUID.randomUUID().toString();
     }
 
-    public Optional<Shot> shot(String id) {
-        return shots.stream().filter(s -> s.id().equals(id)).findFirst();
+    public Optional<Line> line(String id) {
+        return lines.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
     public Optional<Member> member(String id) {
@@ -58,20 +58,20 @@ public record Project(
     }
 
     /** Who says a line. */
-    public Member speakerOf(Shot shot) {
-        return member(shot.speaker()).orElse(cast.getFirst());
+    public Member speakerOf(Line line) {
+        return member(line.speaker()).orElse(cast.getFirst());
     }
 
-    /** The project with a shot replaced by another of the same id, or added at the end. */
-    public Project with(Shot shot) {
-        List<Shot> changed = new ArrayList<>(shots);
+    /** The project with a line replaced by another of the same id, or added at the end. */
+    public Project with(Line line) {
+        List<Line> changed = new ArrayList<>(lines);
         for (int i = 0; i < changed.size(); i++) {
-            if (changed.get(i).id().equals(shot.id())) {
-                changed.set(i, shot);
+            if (changed.get(i).id().equals(line.id())) {
+                changed.set(i, line);
                 return new Project(title, cast, rate, changed, dictionary);
             }
         }
-        changed.add(shot);
+        changed.add(line);
         return new Project(title, cast, rate, changed, dictionary);
     }
 
@@ -80,7 +80,7 @@ public record Project(
                 title,
                 cast,
                 rate,
-                shots.stream().filter(s -> !s.id().equals(id)).toList(),
+                lines.stream().filter(s -> !s.id().equals(id)).toList(),
                 dictionary);
     }
 
@@ -90,11 +90,11 @@ public record Project(
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(member.id())) {
                 changed.set(i, member);
-                return new Project(title, changed, rate, shots, dictionary);
+                return new Project(title, changed, rate, lines, dictionary);
             }
         }
         changed.add(member);
-        return new Project(title, changed, rate, shots, dictionary);
+        return new Project(title, changed, rate, lines, dictionary);
     }
 
     /** The project without a character; its lines are spoken by the first of the cast, and it leaves every stage. */
@@ -103,7 +103,7 @@ public record Project(
                 title,
                 cast.stream().filter(m -> !m.id().equals(id)).toList(),
                 rate,
-                shots.stream()
+                lines.stream()
                         .map(s -> s.withSpeaker(s.speaker().equals(id) ? "" : s.speaker())
                                 .withCompany(s.company().stream()
                                         .filter(c -> !c.member().equals(id))
@@ -113,29 +113,29 @@ public record Project(
     }
 
     public Project withTitle(String newTitle) {
-        return new Project(newTitle, cast, rate, shots, dictionary);
+        return new Project(newTitle, cast, rate, lines, dictionary);
     }
 
     public Project withRate(FrameRate newRate) {
-        return new Project(title, cast, newRate, shots, dictionary);
+        return new Project(title, cast, newRate, lines, dictionary);
     }
 
     /** With a word said in a way of its own in every line. */
     public Project withWord(String plainWord, Pronunciation said) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.put(plainWord.toLowerCase(Locale.ROOT), said);
-        return new Project(title, cast, rate, shots, changed);
+        return new Project(title, cast, rate, lines, changed);
     }
 
     /** With a word said as the dictionary has it again. */
     public Project withoutWord(String plainWord) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.remove(plainWord.toLowerCase(Locale.ROOT));
-        return new Project(title, cast, rate, shots, changed);
+        return new Project(title, cast, rate, lines, changed);
     }
 
     /** With another list of words and how they are said. */
     public Project withDictionary(Map<String, Pronunciation> words) {
-        return new Project(title, cast, rate, shots, words);
+        return new Project(title, cast, rate, lines, words);
     }
 }

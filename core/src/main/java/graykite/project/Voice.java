@@ -10,7 +10,7 @@ import java.util.Optional;
  * How a line's recording is used; the recording itself is never altered.
  *
  * @param gain decibels, -40 to 40
- * @param startFrame 0 or more: the frame of the shot at which the recording starts, for the ruler and for what is delivered
+ * @param startFrame 0 or more: the frame of the line at which the recording starts, for the ruler and for what is delivered
  * @param channel which channel is heard, from 0; empty for all of them together
  * @param language in which it is spoken
  */

@@ -20,7 +20,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Everybody on stage in a shot: who speaks acts the line, who listens lives on, blinks and looks at the one who speaks.
+ * Everybody on stage in a line: who speaks acts the line, who listens lives on, blinks and looks at the one who speaks.
  * Immutable; safe for several threads.
  */
 public final class Ensemble {
@@ -50,7 +50,7 @@ public final class Ensemble {
      *
      * @param deformer of the character; making one takes a moment, so whoever has one hands it over
      * @param line what it says there; none for one who only listens
-     * @param start when that begins, in seconds of the shot
+     * @param start when that begins, in seconds of the line
      */
     public record Role(
             Character character, FittedChart chart, Deformer deformer, Optional<Performance> line, double start) {
@@ -93,7 +93,7 @@ public final class Ensemble {
     }
 
     /**
-     * Several on one stage, from left to right as listed; the first has the line that the shot is about.
+     * Several on one stage, from left to right as listed; the first has the line that the line is about.
      *
      * @throws IllegalArgumentException when nobody speaks
      */
@@ -110,7 +110,7 @@ public final class Ensemble {
         for (int i = 0; i < roles.size(); i++) {
             Role role = roles.get(i);
             Vec place = new Vec((i - (roles.size() - 1) / 2.0) * APART, 0, 0);
-            Line nothing = new Line(
+            Score nothing = new Score(
                     Timing.empty(duration),
                     quiet,
                     MouthWork.of(lead.line().settings()),
@@ -167,7 +167,7 @@ public final class Ensemble {
         return actors.size();
     }
 
-    /** The line that the shot is about. */
+    /** The line that the line is about. */
     public Performance lead() {
         return actors.stream().flatMap(a -> a.line.stream()).findFirst().orElseThrow();
     }

@@ -73,7 +73,7 @@ public final class Performance {
 
     private final Character character;
     private final FittedChart chart;
-    private final Line line;
+    private final Score line;
     private final Beats beats;
     private final MouthMotion mouth;
     private final Life life;
@@ -88,7 +88,7 @@ public final class Performance {
     private Performance(
             Character character,
             FittedChart chart,
-            Line line,
+            Score line,
             Beats beats,
             MouthMotion mouth,
             Life life,
@@ -123,20 +123,20 @@ public final class Performance {
      *
      * @param chart fitted to the character
      */
-    public static Performance of(Character character, FittedChart chart, Line line) {
+    public static Performance of(Character character, FittedChart chart, Score line) {
         return of(character, chart, line, Life.generate(line.timing(), line.loudness(), line.seed()));
     }
 
-    private static Performance of(Character character, FittedChart chart, Line line, Life life) {
+    private static Performance of(Character character, FittedChart chart, Score line, Life life) {
         return of(character, chart, line, life, new ClosureGuard(character, chart, new Couplings(character)));
     }
 
-    private static Performance of(Character character, FittedChart chart, Line line, Life life, ClosureGuard guard) {
+    private static Performance of(Character character, FittedChart chart, Score line, Life life, ClosureGuard guard) {
         Beats beats = beats(character, chart, line);
         return new Performance(character, chart, line, beats, new MouthMover(character).move(beats), life, guard);
     }
 
-    private static Beats beats(Character character, FittedChart chart, Line line) {
+    private static Beats beats(Character character, FittedChart chart, Score line) {
         return Beats.of(
                 line.timing(),
                 line.loudness(),
@@ -156,7 +156,7 @@ public final class Performance {
         return changed(line.withWork(newWork), from, to);
     }
 
-    private Performance changed(Line changed, double from, double to) {
+    private Performance changed(Score changed, double from, double to) {
         double lead = line.settings().lead();
         Beats now = beats(character, chart, changed);
         MouthMotion again = mover.moveAgain(mouth, now, from - lead, to - lead);
@@ -192,7 +192,7 @@ public final class Performance {
         return chart;
     }
 
-    public Line line() {
+    public Score line() {
         return line;
     }
 

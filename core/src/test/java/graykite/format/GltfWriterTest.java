@@ -41,7 +41,7 @@ class GltfWriterTest {
         Performance performance = Performance.of(
                 ODILE,
                 FittedChart.standard(ODILE),
-                new graykite.scene.Line(
+                new graykite.scene.Score(
                         TimingTest.sample(),
                         Loudness.of(Sound.silence(2, 8000)),
                         MouthSettings.STANDARD,

@@ -11,7 +11,7 @@ import graykite.base.BadInput;
 import graykite.format.character.Cast;
 import graykite.motion.Curve;
 import graykite.motion.Key;
-import graykite.mouth.Anchor;
+import graykite.reading.Anchor;
 import graykite.mouth.Diction;
 import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthChart;
@@ -24,7 +24,7 @@ import graykite.project.Companion;
 import graykite.project.History;
 import graykite.project.Member;
 import graykite.project.Project;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.project.SoundFile;
 import graykite.reading.Timing;
 import graykite.reading.TimingTest;
@@ -83,7 +83,7 @@ class ProjectFilesTest {
     }
 
     private static Project sample() {
-        Shot shot = Shot.empty("a b/c", "Line \"one\"")
+        Line line = Line.empty("a b/c", "Line \"one\"")
                 .withSound(new SoundFile("take 1.wav", new byte[] {1, 2, 3, 4}))
                 .withScript("fog bell map")
                 .withTiming(TimingTest.sample())
@@ -91,8 +91,8 @@ class ProjectFilesTest {
                 .withSeed(42);
         return new Project(
                         "Ferry", Project.OUR_CAST, FrameRate.parse("23.976"), java.util.List.of(), java.util.Map.of())
-                .with(shot)
-                .with(Shot.empty("second", "Empty"));
+                .with(line)
+                .with(Line.empty("second", "Empty"));
     }
 
     @Test
@@ -113,13 +113,13 @@ class ProjectFilesTest {
         assertTrue(message(file).startsWith("ferry.kite"));
         Files.writeString(file, "not a zip at all");
         assertTrue(message(file).contains("not a Gray Kite project"));
-        zip(file, "project.json", "{\"version\": 1, \"shots\": [");
+        zip(file, "project.json", "{\"version\": 1, \"lines\": [");
         assertTrue(message(file).contains("not valid JSON"));
         zip(file, "project.json", "{\"version\": 99}");
         assertTrue(message(file).contains("newer"));
-        zip(file, "project.json", "{\"version\":1,\"shots\":[{\"id\":\"x\",\"sound\":{\"entry\":\"sounds/no.wav\"}}]}");
+        zip(file, "project.json", "{\"version\":1,\"lines\":[{\"id\":\"x\",\"sound\":{\"entry\":\"sounds/no.wav\"}}]}");
         assertTrue(message(file).contains("sounds/no.wav"));
-        zip(file, "project.json", "{\"version\":1,\"shots\":[{\"id\":\"x\",\"mouth\":{\"strength\":900}}]}");
+        zip(file, "project.json", "{\"version\":1,\"lines\":[{\"id\":\"x\",\"mouth\":{\"strength\":900}}]}");
         assertTrue(message(file).contains("Strength"));
         zip(file, "project.json", "[".repeat(5000));
         assertThrows(BadInput.class, () -> ProjectFiles.open(file));
@@ -230,18 +230,18 @@ class ProjectFilesTest {
         Project project = sample();
         assertEquals(
                 "Renamed",
-                project.with(project.shots().getFirst().withTitle("Renamed"))
-                        .shots()
+                project.with(project.lines().getFirst().withTitle("Renamed"))
+                        .lines()
                         .getFirst()
                         .title());
-        assertEquals(1, project.without("second").shots().size());
+        assertEquals(1, project.without("second").lines().size());
         assertThrows(
                 IllegalArgumentException.class,
                 () -> new Project(
                         "x",
                         Project.OUR_CAST,
                         FrameRate.THIRTY,
-                        java.util.List.of(Shot.empty("a", "1"), Shot.empty("a", "2")),
+                        java.util.List.of(Line.empty("a", "1"), Line.empty("a", "2")),
                         java.util.Map.of()));
     }
 
@@ -258,19 +258,19 @@ class ProjectFilesTest {
                         Map.of("jawDrop", Pose.of("jawDrop", 0.9)),
                         List.of(Coupling.of("lipPucker", "jawDrop", Coupling.Rule.HOLDS_BACK, 0.5)),
                         Optional.of(MouthChart.ofSize(8).withMotion(Optional.of(MotionStyle.CRISP)))));
-        Shot shot = Shot.empty("a", "A")
+        Line line = Line.empty("a", "A")
                 .withSpeaker("own-1")
                 .withKeys(List.of(new PoseKey(2, "Glad", 0.7, 0.3), new PoseKey(1, "Squint", 1, 0.2)))
                 .withCompany(List.of(
                         new Companion("odile", java.util.Optional.of("b"), 1.5),
                         new Companion("pim", java.util.Optional.empty(), 0)));
-        Project before = Project.empty().with(odile).with(own).with(shot).with(Shot.empty("b", "B"));
+        Project before = Project.empty().with(odile).with(own).with(line).with(Line.empty("b", "B"));
         Path file = folder.resolve("cast.kite");
         ProjectFiles.save(before, file);
         Project after = ProjectFiles.open(file);
         assertEquals(odile, after.member("odile").orElseThrow());
-        assertEquals(shot, after.shot("a").orElseThrow());
-        assertEquals("My gull", after.speakerOf(after.shot("a").orElseThrow()).name());
+        assertEquals(line, after.line("a").orElseThrow());
+        assertEquals("My gull", after.speakerOf(after.line("a").orElseThrow()).name());
         Member.Own source = (Member.Own) after.member("own-1").orElseThrow().source();
         assertEquals(gull.channels(), source.figure().channels());
         assertEquals(gull.poses(), source.figure().poses());
@@ -278,7 +278,7 @@ class ProjectFilesTest {
         assertEquals("The captain", finished.name());
         assertEquals(java.util.Set.of("Squint"), finished.poses().keySet());
         Project without = after.withoutMember("own-1").withoutMember("pim");
-        assertEquals("odile", without.speakerOf(without.shot("a").orElseThrow()).id());
-        assertEquals(1, without.shot("a").orElseThrow().company().size());
+        assertEquals("odile", without.speakerOf(without.line("a").orElseThrow()).id());
+        assertEquals(1, without.line("a").orElseThrow().company().size());
     }
 }

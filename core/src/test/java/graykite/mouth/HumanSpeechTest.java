@@ -119,8 +119,8 @@ class HumanSpeechTest {
                 .at(0.55 - MouthSettings.STANDARD.lead())[ODILE.channelIndex().get("lipPucker")];
     }
 
-    private static graykite.scene.Line line(Timing timing, Sound sound) {
-        return new graykite.scene.Line(
+    private static graykite.scene.Score line(Timing timing, Sound sound) {
+        return new graykite.scene.Score(
                 timing, Loudness.of(sound), MouthSettings.STANDARD, graykite.time.FrameRate.THIRTY, 3);
     }
 }

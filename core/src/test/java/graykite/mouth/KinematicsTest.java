@@ -11,7 +11,7 @@ import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.LipGap;
-import graykite.scene.Line;
+import graykite.scene.Score;
 import graykite.scene.Performance;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
@@ -58,7 +58,7 @@ class KinematicsTest {
 
     private static Performance line(Timing timing, Sound sound) {
         return Performance.of(
-                ODILE, CHART, new Line(timing, Loudness.of(sound), MouthSettings.STANDARD, FrameRate.THIRTY, 3));
+                ODILE, CHART, new Score(timing, Loudness.of(sound), MouthSettings.STANDARD, FrameRate.THIRTY, 3));
     }
 
     /** Lower lip of each pair over time, the head held still: [sample][2 * pair] height and depth. */

@@ -1,5 +1,7 @@
 package graykite.mouth;
 
+import graykite.reading.Anchor;
+
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 

@@ -50,8 +50,8 @@ class MouthTest {
         return Performance.of(ODILE, CHART, line(timing, settings));
     }
 
-    private static graykite.scene.Line line(Timing spoken, MouthSettings settings) {
-        return new graykite.scene.Line(spoken, loudness, settings, graykite.time.FrameRate.THIRTY, 7);
+    private static graykite.scene.Score line(Timing spoken, MouthSettings settings) {
+        return new graykite.scene.Score(spoken, loudness, settings, graykite.time.FrameRate.THIRTY, 7);
     }
 
     /** CMU Pronouncing Dictionary: whatever phone it uses has its shape. */
@@ -211,7 +211,7 @@ class MouthTest {
         Performance silent = Performance.of(
                 ODILE,
                 CHART,
-                new graykite.scene.Line(
+                new graykite.scene.Score(
                         Timing.empty(2),
                         Loudness.of(graykite.sound.Sound.silence(2, 8000)),
                         MouthSettings.STANDARD,

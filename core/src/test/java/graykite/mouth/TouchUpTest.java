@@ -1,5 +1,7 @@
 package graykite.mouth;
 
+import graykite.reading.Anchor;
+
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -102,7 +104,7 @@ class TouchUpTest {
             Beats beats = Lines.beats(ODILE, take, work);
             MouthMotion motion = new MouthMover(ODILE).move(beats);
             TimedPhone vowel = take.words().get(1).phones().get(1);
-            assertEquals(List.of(Optional.of(new Anchor.Place(1, 1))), beats.touchUpPlaces());
+            assertEquals(List.of(Optional.of(new Anchor.Spot(1, 1))), beats.touchUpPlaces());
             assertTrue(Lines.at(motion, "lipPucker", vowel.range().middle() - 0.05) > 0.3);
         }
         Beats other = Lines.beats(ODILE, Lines.spoken("both hands away from the winch", 0.08), work);

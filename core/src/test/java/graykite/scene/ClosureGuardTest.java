@@ -68,7 +68,7 @@ class ClosureGuardTest {
 
     private static Performance performance(Character who, Timing timing, MouthWork work, List<PoseKey> keys) {
         return Performance.of(
-                who, FittedChart.standard(who), new Line(timing, Lines.quiet(timing), work, FrameRate.FILM, keys, 5));
+                who, FittedChart.standard(who), new Score(timing, Lines.quiet(timing), work, FrameRate.FILM, keys, 5));
     }
 
     private static List<PoseKey> noisy(Timing timing) {
@@ -228,7 +228,7 @@ class ClosureGuardTest {
             Performance performance = Performance.of(
                     Figures.ODILE,
                     FittedChart.standard(Figures.ODILE),
-                    new Line(timing, Lines.quiet(timing), crisp, frames, 5));
+                    new Score(timing, Lines.quiet(timing), crisp, frames, 5));
             for (Beats.Shut shut : performance.beats().shuts()) {
                 double least = 99;
                 for (long f = frames.frameAt(shut.from()); f <= frames.frameAt(shut.to()); f++) {

@@ -27,8 +27,8 @@ class EnsembleTest {
     private static final Character BRINE = Cast.byName("brine");
     private static final Timing TIMING = TimingTest.sample();
 
-    private static Line line(PoseKey... keys) {
-        return new Line(
+    private static Score line(PoseKey... keys) {
+        return new Score(
                 TIMING,
                 Loudness.of(Sound.silence(TIMING.duration(), 8000)),
                 MouthWork.STANDARD,
@@ -90,7 +90,7 @@ class EnsembleTest {
         assertTrue(gull.mouth().held());
     }
 
-    /** Who listens turns to the one who speaks, eyes first, and lives on; the shot lasts until all have spoken. */
+    /** Who listens turns to the one who speaks, eyes first, and lives on; the line lasts until all have spoken. */
     @Test
     void listenersLook() {
         Ensemble two = Ensemble.of(List.of(

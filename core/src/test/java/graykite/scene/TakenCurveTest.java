@@ -31,7 +31,7 @@ class TakenCurveTest {
         return Performance.of(
                 ODILE,
                 FittedChart.standard(ODILE),
-                new Line(
+                new Score(
                         timing,
                         Lines.quiet(timing),
                         MouthWork.STANDARD.withCurves(curves),

@@ -7,7 +7,7 @@ import graykite.acting.PoseKey;
 import graykite.format.character.Cast;
 import graykite.motion.Curve;
 import graykite.motion.Key;
-import graykite.mouth.Anchor;
+import graykite.reading.Anchor;
 import graykite.mouth.Diction;
 import graykite.mouth.FittedChart;
 import graykite.mouth.Lines;
@@ -49,7 +49,7 @@ class WhyTest {
         return Performance.of(
                 who,
                 FittedChart.standard(who),
-                new Line(
+                new Score(
                         LINE, Lines.quiet(LINE), work, FrameRate.FILM, List.of(new PoseKey(1.5, "Glad", 0.8, 0.3)), 3));
     }
 

@@ -61,7 +61,7 @@ class DeliveryTest {
         performance = Performance.of(
                 odile,
                 FittedChart.standard(odile),
-                new graykite.scene.Line(timing, Loudness.of(sound), MouthSettings.STANDARD, FrameRate.THIRTY, 1));
+                new graykite.scene.Score(timing, Loudness.of(sound), MouthSettings.STANDARD, FrameRate.THIRTY, 1));
     }
 
     /** H.264 and AAC, picture and sound of one length within a frame, read back by FFmpeg. */

@@ -11,7 +11,7 @@ import graykite.hearing.Reader;
 import graykite.mouth.FittedChart;
 import graykite.mouth.PhoneShape;
 import graykite.project.Project;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.rig.Character;
@@ -48,24 +48,24 @@ class DemoTest {
         }
     }
 
-    List<Shot> lines() {
-        return demo.shots();
+    List<Line> lines() {
+        return demo.lines();
     }
 
-    private static Sound sound(Shot line) {
+    private static Sound sound(Line line) {
         return SoundReader.read(
                 line.sound().orElseThrow().content(), line.sound().orElseThrow().name(), Progress.none());
     }
 
-    private static Performance performance(Shot line) {
+    private static Performance performance(Line line) {
         return performance(line, ODILE);
     }
 
-    private static Performance performance(Shot line, Character who) {
+    private static Performance performance(Line line, Character who) {
         return Performance.of(
                 who,
                 FittedChart.standard(who),
-                new graykite.scene.Line(
+                new graykite.scene.Score(
                         line.timing().orElseThrow(),
                         Loudness.of(sound(line)),
                         line.mouth(),
@@ -76,16 +76,16 @@ class DemoTest {
 
     @Test
     void holdsTheSixLines() {
-        assertEquals(6, demo.shots().size());
+        assertEquals(6, demo.lines().size());
         assertEquals(
                 List.of("odile", "pim", "odile", "pim", "odile", "brine"),
-                demo.shots().stream().map(Shot::speaker).toList());
+                demo.lines().stream().map(Line::speaker).toList());
     }
 
     /** The stored reading is what the reader finds today. */
     @ParameterizedTest
     @MethodSource("lines")
-    void readingsAreCurrent(Shot line) {
+    void readingsAreCurrent(Line line) {
         Timing stored = line.timing().orElseThrow();
         Timing now = reader.read(sound(line), Script.of(line.script()), Progress.none());
         assertEquals(
@@ -102,7 +102,7 @@ class DemoTest {
      */
     @ParameterizedTest
     @MethodSource("linesByPeople")
-    void closuresShut(Shot line, Character who, boolean laughing) {
+    void closuresShut(Line line, Character who, boolean laughing) {
         List<PoseKey> keys = laughing ? List.of(new PoseKey(0, "Laughing", 1, 0.1)) : List.of();
         Performance performance = performance(line, who).posed(keys);
         LipGap gap = new LipGap(who);
@@ -128,7 +128,7 @@ class DemoTest {
 
     List<Arguments> linesByPeople() {
         List<Arguments> all = new ArrayList<>();
-        for (Shot line : demo.shots()) {
+        for (Line line : demo.lines()) {
             for (Character who : List.of(ODILE, Cast.byName("pim"))) {
                 all.add(Arguments.of(line, who, false));
                 all.add(Arguments.of(line, who, true));
@@ -140,7 +140,7 @@ class DemoTest {
     /** Whoever speaks them, lips and jaw of the demo lines do not move faster than a third beyond a person's (KinematicsTest). */
     @ParameterizedTest
     @MethodSource("lines")
-    void neverFasterThanAMouth(Shot line) {
+    void neverFasterThanAMouth(Line line) {
         Performance performance = performance(line, ODILE);
         double step = 1 / 100.0;
         double before = GAP.at(performance.at(0));
@@ -158,7 +158,7 @@ class DemoTest {
      */
     @ParameterizedTest
     @MethodSource("lines")
-    void movesWithTheSpeech(Shot line) {
+    void movesWithTheSpeech(Line line) {
         Performance performance = performance(line);
         TimeRange spoken = Reader.spoken(performance.timing());
         assertTrue(GAP.at(performance.at(0)) < 1, "rests before it speaks");

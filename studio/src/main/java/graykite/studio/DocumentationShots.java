@@ -10,7 +10,7 @@ import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.project.Companion;
 import graykite.project.Project;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.project.SoundFile;
 import graykite.sound.Sound;
 import graykite.studio.model.Knot;
@@ -130,7 +130,7 @@ final class DocumentationShots {
                     workspace.showLoudness().set(false);
                     workspace.showPitch().set(false);
                     window.knot().set(Knot.READING);
-                    workspace.editShot(
+                    workspace.editLine(
                             "Script",
                             0,
                             s -> s.withScript("Pim, the thick fog bell wrang before we moved the buoy."
@@ -243,7 +243,7 @@ final class DocumentationShots {
                 "company",
                 () -> {
                     window.face().camera().set(graykite.picture.Camera.FRONT);
-                    workspace.editShot("Company", 0, s -> s.withCompany(
+                    workspace.editLine("Company", 0, s -> s.withCompany(
                                     List.of(new Companion("pim", Optional.of("line-2"), 6)))
                             .withKeys(List.of(
                                     new PoseKey(0.5, "Sceptical", 1, 0.3), new PoseKey(3.4, "Resolute", 0.8, 0.3))));
@@ -294,7 +294,7 @@ final class DocumentationShots {
     /** A line of some minutes, so that its reading can be watched. */
     private void startLongReading() {
         Workspace workspace = window.workspace();
-        Shot first = workspace.shot().orElseThrow();
+        Line first = workspace.line().orElseThrow();
         Sound sound = SoundReader.read(
                 first.sound().orElseThrow().content(),
                 first.sound().orElseThrow().name(),
@@ -312,11 +312,11 @@ final class DocumentationShots {
         } catch (IOException impossible) {
             throw new IllegalStateException(impossible);
         }
-        Shot line = Shot.empty(Project.newId(), "The whole watch")
+        Line line = Line.empty(Project.newId(), "The whole watch")
                 .withSound(new SoundFile("watch.wav", wav.toByteArray()))
                 .withScript(words.toString().strip());
         workspace.edit("Add line", p -> p.with(line));
-        workspace.shotId().set(line.id());
+        workspace.lineId().set(line.id());
         window.knot().set(Knot.READING);
         window.readingDesk().openTab("Look at");
         workspace.readings().read();

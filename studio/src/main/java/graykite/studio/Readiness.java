@@ -1,7 +1,7 @@
 package graykite.studio;
 
 import graykite.mouth.MouthChart;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.scene.Performance;
 import graykite.studio.model.Knot;
 import graykite.studio.model.MouthNeeds;
@@ -20,8 +20,8 @@ final class Readiness {
     }
 
     StringSide.State of(Knot station) {
-        Optional<Shot> shot = workspace.shot();
-        boolean sound = shot.flatMap(Shot::sound).isPresent();
+        Optional<Line> line = workspace.line();
+        boolean sound = line.flatMap(Line::sound).isPresent();
         Optional<Performance> performance = workspace.performance().get();
         return switch (station) {
             case CAST -> {
@@ -40,11 +40,11 @@ final class Readiness {
                         ? new StringSide.State(1, "The line has its recording.")
                         : new StringSide.State(0, "There is no recording yet.");
             case READING -> {
-                long guessed = shot.flatMap(Shot::timing).stream()
+                long guessed = line.flatMap(Line::timing).stream()
                         .flatMap(t -> t.words().stream())
                         .filter(w -> w.guessed())
                         .count();
-                if (shot.flatMap(Shot::timing).isEmpty()) {
+                if (line.flatMap(Line::timing).isEmpty()) {
                     yield new StringSide.State(
                             sound ? 0.5 : 0, sound ? "The line is not read yet." : "A recording comes first.");
                 }

@@ -4,7 +4,7 @@ import graykite.base.AtomicFiles;
 import graykite.format.DictionaryFiles;
 import graykite.format.ReadingImport;
 import graykite.format.TimingFiles;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.reading.Timing;
 import graykite.studio.desk.ReadingDesk;
 import graykite.studio.model.Workspace;
@@ -52,28 +52,28 @@ final class ReadingFiles implements ReadingDesk.Asks {
                         progress -> ReadingImport.open(
                                 path, duration, workspace.words().pronouncer()),
                         timing -> {
-                            workspace.editShot("Load a reading", 0, s -> take(s, timing));
+                            workspace.editLine("Load a reading", 0, s -> take(s, timing));
                             workspace
                                     .jobs()
                                     .say(timing.words().size() + " words loaded from " + path.getFileName() + ".");
                         });
     }
 
-    private static Shot take(Shot shot, Timing timing) {
-        Shot read = shot.withTiming(timing);
+    private static Line take(Line line, Timing timing) {
+        Line read = line.withTiming(timing);
         return timing.text().isBlank() ? read : read.withScript(timing.text());
     }
 
     @Override
     public void exportReading() {
-        String name = workspace.shot().map(s -> s.title().strip()).orElse("reading");
+        String name = workspace.line().map(s -> s.title().strip()).orElse("reading");
         files.chooseToSave("Save the reading", "Readings", SAVED, name.replaceAll("[^\\p{L}\\p{N} _-]", "") + ".ctm")
                 .ifPresent(this::exportReading);
     }
 
     /** Saves the reading of the current line in the format that the file name asks for. */
     void exportReading(Path path) {
-        workspace.shot().flatMap(Shot::timing).ifPresent(timing -> workspace
+        workspace.line().flatMap(Line::timing).ifPresent(timing -> workspace
                 .jobs()
                 .start(
                         "Saving " + path.getFileName(),

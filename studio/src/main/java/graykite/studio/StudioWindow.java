@@ -205,7 +205,7 @@ public final class StudioWindow {
                 autosave.keep(workspace.project());
             }
         });
-        workspace.shotId().addListener((o, b, n) -> {
+        workspace.lineId().addListener((o, b, n) -> {
             player.pause();
             player.seek(0);
             refresh();
@@ -271,17 +271,17 @@ public final class StudioWindow {
     /** Keys a pose at the playhead; a key that stands there already is replaced. */
     void keyPose(String pose) {
         double time = player.time().get();
-        workspace.editShot("Key " + pose, 0, shot -> {
-            List<PoseKey> keys = new java.util.ArrayList<>(shot.keys());
+        workspace.editLine("Key " + pose, 0, line -> {
+            List<PoseKey> keys = new java.util.ArrayList<>(line.keys());
             keys.removeIf(k ->
                     Math.abs(k.time() - time) < 0.5 / workspace.project().rate().perSecond());
             keys.add(new PoseKey(time, pose, 1, PoseKey.USUAL_EASE));
-            return shot.withKeys(keys);
+            return line.withKeys(keys);
         });
         workspace
                 .jobs()
                 .say(
-                        workspace.shot().isEmpty()
+                        workspace.line().isEmpty()
                                 ? "There is no line to key on."
                                 : "Keyed " + pose + " at the playhead.");
     }

@@ -1,6 +1,6 @@
 package graykite.studio;
 
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.studio.model.Knot;
 import graykite.studio.model.UserAction;
 import graykite.studio.model.Workspace;
@@ -163,8 +163,8 @@ final class WindowActions {
     private void nudge(int frames) {
         Workspace.Selection chosen = window.workspace().selection().get();
         window.workspace()
-                .shot()
-                .flatMap(Shot::timing)
+                .line()
+                .flatMap(Line::timing)
                 .filter(t -> chosen.word() >= 0)
                 .ifPresent(timing -> {
                     int phone = Math.max(0, chosen.phone());

@@ -189,7 +189,7 @@ class CastWindowTest extends RealWindow {
         await(() -> !workspace.dirty());
         Project saved = ProjectFiles.open(file);
         Member member = saved.member(id).orElseThrow();
-        assertEquals(id, saved.speakerOf(saved.shots().getFirst()).id());
+        assertEquals(id, saved.speakerOf(saved.lines().getFirst()).id());
         Character figure = member.finished(((Member.Own) member.source()).figure());
         assertEquals(Pose.of("riddle", 1), figure.poses().get("Oo"));
         assertTrue(figure.parts().getFirst().targets().stream()
@@ -221,7 +221,7 @@ class CastWindowTest extends RealWindow {
                         .of("browLowerer.L")),
                 1e-9);
         robot.press(KeyCode.K).release(KeyCode.K);
-        await(() -> workspace.shot().orElseThrow().keys().size() == 1);
+        await(() -> workspace.line().orElseThrow().keys().size() == 1);
         await(() -> workspace.performance().get().isPresent());
         assertTrue(browAt(2.5) > 0.8);
         assertTrue(browAt(1.0) < 0.3);
@@ -235,18 +235,18 @@ class CastWindowTest extends RealWindow {
                 .moveBy(30, 0)
                 .release(MouseButton.PRIMARY);
         double moved =
-                onFx(() -> workspace.shot().orElseThrow().keys().getFirst().time());
+                onFx(() -> workspace.line().orElseThrow().keys().getFirst().time());
         assertTrue(moved > 2.15, "moved to " + moved);
         assertEquals(Knot.ACTING, onFx(() -> window.knot().get()));
         robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
         assertEquals(
-                2.0, onFx(() -> workspace.shot().orElseThrow().keys().getFirst().time()), 1e-9);
+                2.0, onFx(() -> workspace.line().orElseThrow().keys().getFirst().time()), 1e-9);
         onFx(() -> {
             workspace.keys().index().set(0);
             workspace.keys().delete();
             return null;
         });
-        assertTrue(onFx(() -> workspace.shot().orElseThrow().keys().isEmpty()));
+        assertTrue(onFx(() -> workspace.line().orElseThrow().keys().isEmpty()));
     }
 
     private double browAt(double time) {
@@ -277,7 +277,7 @@ class CastWindowTest extends RealWindow {
         // Pim joins Odile on stage, listens, then answers; the sound grows by his line.
         double alone = onFx(() -> workspace.stageSound().get().orElseThrow().duration());
         onFx(() -> {
-            workspace.editShot(
+            workspace.editLine(
                     "Join",
                     0,
                     s -> s.withCompany(
@@ -289,7 +289,7 @@ class CastWindowTest extends RealWindow {
 
         // Line 6 is Brine's own.
         onFx(() -> {
-            workspace.shotId().set("line-6");
+            workspace.lineId().set("line-6");
             return null;
         });
         await(() -> workspace

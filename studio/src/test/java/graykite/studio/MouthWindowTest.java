@@ -218,7 +218,7 @@ class MouthWindowTest extends RealWindow {
     @Test
     void aTouchUpSurvivesAnotherRecording(FxRobot robot) throws Exception {
         openDemo("Touch-ups");
-        Timing first = onFx(() -> workspace.shot().orElseThrow().timing().orElseThrow());
+        Timing first = onFx(() -> workspace.line().orElseThrow().timing().orElseThrow());
         // "fog", its vowel: a click on its mouth chooses it.
         double middle = first.words().get(2).phones().get(1).range().middle();
         double lead = work().settings().lead();
@@ -234,12 +234,12 @@ class MouthWindowTest extends RealWindow {
         try (OutputStream out = Files.newOutputStream(take)) {
             WavFiles.write(
                     SimulatedVoice.speak(
-                                    onFx(() -> workspace.shot().orElseThrow().script()))
+                                    onFx(() -> workspace.line().orElseThrow().script()))
                             .sound(),
                     out);
         }
         run(() -> workspace.intake().replaceRecording(take));
-        await(() -> workspace.shot().orElseThrow().sound().orElseThrow().name().equals("second-take.wav")
+        await(() -> workspace.line().orElseThrow().sound().orElseThrow().name().equals("second-take.wav")
                 && workspace.performance().get().isPresent());
         Performance spoken = line();
         assertNotEquals(first.duration(), spoken.duration(), 1e-3, "it is another recording");
@@ -260,7 +260,7 @@ class MouthWindowTest extends RealWindow {
         assertEquals(1, work().touchUps().size());
 
         // A word that is gone takes nothing with it: the touch-up waits, and the desk says so.
-        run(() -> workspace.editShot("Other words", 0, s -> s.withScript("Who put my map up by the lamp?")));
+        run(() -> workspace.editLine("Other words", 0, s -> s.withScript("Who put my map up by the lamp?")));
         run(workspace.readings()::read);
         await(() -> workspace.performance().get().isPresent()
                 && workspace.performance().get().get().timing().text().startsWith("Who put"));
@@ -361,7 +361,7 @@ class MouthWindowTest extends RealWindow {
         run(() -> workspace.charts().save(file, false));
         await(() -> workspace.jobs().message().get().startsWith("Saved the mouth chart"));
         MouthChart odiles = onFx(() -> workspace.charts().chart());
-        run(() -> workspace.shotId().set("line-2"));
+        run(() -> workspace.lineId().set("line-2"));
         await(() -> workspace
                 .performance()
                 .get()

@@ -9,7 +9,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
 import graykite.mouth.TouchUp;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.reading.Doubt;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
@@ -39,7 +39,7 @@ class ReadingWindowTest extends RealWindow {
     }
 
     private Timing timing() {
-        return onFx(() -> workspace.shot().flatMap(Shot::timing).orElseThrow());
+        return onFx(() -> workspace.line().flatMap(Line::timing).orElseThrow());
     }
 
     private String words() {
@@ -89,8 +89,8 @@ class ReadingWindowTest extends RealWindow {
         }
         dropped.removeIf(p -> !Files.exists(p));
         run(() -> FileDrop.sort(dropped, window::take, window::takeRecordings));
-        await(() -> workspace.project().shots().size() == 4);
-        await(() -> workspace.project().shots().stream()
+        await(() -> workspace.project().lines().size() == 4);
+        await(() -> workspace.project().lines().stream()
                         .filter(s -> s.timing().isPresent())
                         .count()
                 == 3);
@@ -99,9 +99,9 @@ class ReadingWindowTest extends RealWindow {
         // All of them were read in one step; another takes the recordings away again.
         run(workspace::undo);
         assertTrue(onFx(() ->
-                workspace.project().shots().stream().allMatch(s -> s.timing().isEmpty())));
+                workspace.project().lines().stream().allMatch(s -> s.timing().isEmpty())));
         run(workspace::undo);
-        assertTrue(onFx(() -> workspace.project().shots().isEmpty()));
+        assertTrue(onFx(() -> workspace.project().lines().isEmpty()));
     }
 
     /** An unknown word: found in the list, spelt in plain words, remembered, used in every line; undo takes it back. */
@@ -166,7 +166,7 @@ class ReadingWindowTest extends RealWindow {
         assertEquals("The fog bell rang at seven", words());
         assertEquals(
                 "The fog bell rang at seven.",
-                onFx(() -> workspace.shot().orElseThrow().script()));
+                onFx(() -> workspace.line().orElseThrow().script()));
         assertEquals(last, timing().words().getLast());
         run(() -> {
             window.knot().set(Knot.READING);
@@ -253,7 +253,7 @@ class ReadingWindowTest extends RealWindow {
         }
         double before = timing().words().get(2).start();
         run(() -> workspace.intake().replaceRecording(take));
-        await(() -> workspace.shot().flatMap(Shot::sound).orElseThrow().name().equals("again.wav"));
+        await(() -> workspace.line().flatMap(Line::sound).orElseThrow().name().equals("again.wav"));
         idle();
         await(() -> workspace.performance().get().isPresent());
         TimedWord bell = timing().words().stream()
@@ -274,7 +274,7 @@ class ReadingWindowTest extends RealWindow {
         Path script = folder.resolve("song.txt");
         Files.writeString(script, "Row the boat");
         run(() -> window.take(script));
-        await(() -> workspace.shot().map(s -> s.script().startsWith("Row")).orElse(false));
+        await(() -> workspace.line().map(s -> s.script().startsWith("Row")).orElse(false));
         run(() -> {
             window.knot().set(Knot.READING);
             window.readingDesk().openTab("By hand");
@@ -309,7 +309,7 @@ class ReadingWindowTest extends RealWindow {
         await(() -> workspace.performance().get().isPresent());
         assertEquals(
                 "recorded.wav",
-                onFx(() -> workspace.shot().flatMap(Shot::sound).orElseThrow().name()));
+                onFx(() -> workspace.line().flatMap(Line::sound).orElseThrow().name()));
         assertTrue(words().contains("fog bell"), words());
     }
 
@@ -319,8 +319,8 @@ class ReadingWindowTest extends RealWindow {
         bring("The fog bell rang.", "The fog bell rang.");
         float peak = onFx(() -> workspace.sound().get().orElseThrow().sound().peak());
         byte[] bytes =
-                onFx(() -> workspace.shot().flatMap(Shot::sound).orElseThrow().content());
-        run(() -> workspace.editShot(
+                onFx(() -> workspace.line().flatMap(Line::sound).orElseThrow().content());
+        run(() -> workspace.editLine(
                 "Gain", 0, s -> s.withVoice(s.voice().withGain(-6.02).withStartFrame(100))));
         await(() -> workspace.sound().get().orElseThrow().sound().peak() < 0.6 * peak);
         assertEquals(
@@ -330,7 +330,7 @@ class ReadingWindowTest extends RealWindow {
         assertEquals(100, onFx(() -> workspace.startFrame()));
         assertEquals(
                 bytes,
-                onFx(() -> workspace.shot().flatMap(Shot::sound).orElseThrow().content()));
+                onFx(() -> workspace.line().flatMap(Line::sound).orElseThrow().content()));
         run(workspace::undo);
         await(() -> workspace.sound().get().orElseThrow().sound().peak() == peak);
     }
@@ -363,13 +363,13 @@ class ReadingWindowTest extends RealWindow {
         await(() -> workspace.sound().get().isPresent());
         idle();
         run(() -> workspace.readings().draft());
-        await(() -> workspace.shot().orElseThrow().draft());
+        await(() -> workspace.line().orElseThrow().draft());
         await(() -> workspace.performance().get().isPresent());
         idle();
-        assertFalse(onFx(() -> workspace.shot().orElseThrow().script().isBlank()));
-        run(() -> workspace.editShot("Correct", 0, s -> s.withScript("The fog bell rang.")));
-        assertFalse(onFx(() -> workspace.shot().orElseThrow().draft()));
+        assertFalse(onFx(() -> workspace.line().orElseThrow().script().isBlank()));
+        run(() -> workspace.editLine("Correct", 0, s -> s.withScript("The fog bell rang.")));
+        assertFalse(onFx(() -> workspace.line().orElseThrow().draft()));
         run(workspace::undo);
-        assertTrue(onFx(() -> workspace.shot().orElseThrow().draft()));
+        assertTrue(onFx(() -> workspace.line().orElseThrow().draft()));
     }
 }

@@ -45,12 +45,12 @@ class WindowTest extends RealWindow {
     private void openDemo(FxRobot robot) throws Exception {
         robot.clickOn("#open-demo");
         await(() -> workspace.performance().get().isPresent());
-        assertEquals(6, onFx(() -> workspace.project().shots().size()));
+        assertEquals(6, onFx(() -> workspace.project().lines().size()));
         assertTrue(robot.lookup(n -> n instanceof StartScreen).tryQuery().isEmpty());
     }
 
     private Timing timing() {
-        return onFx(() -> workspace.shot().orElseThrow().timing().orElseThrow());
+        return onFx(() -> workspace.line().orElseThrow().timing().orElseThrow());
     }
 
     /** Screen point of a time in the row of sounds. */
@@ -107,7 +107,7 @@ class WindowTest extends RealWindow {
         });
         await(() -> !workspace.dirty());
         onFx(() -> {
-            workspace.editShot("Vary", 0, s -> s.withSeed(99));
+            workspace.editLine("Vary", 0, s -> s.withSeed(99));
             return null;
         });
         assertTrue(onFx(() -> workspace.dirty()));
@@ -120,7 +120,7 @@ class WindowTest extends RealWindow {
         });
         await(() ->
                 workspace.project() != saved && workspace.performance().get().isPresent());
-        assertEquals(99, onFx(() -> workspace.shot().orElseThrow().seed()));
+        assertEquals(99, onFx(() -> workspace.line().orElseThrow().seed()));
         assertEquals(moved, timing().words().get(2).phones().get(1).start(), 1e-6);
         assertEquals(file, onFx(() -> workspace.settings().recent().getFirst()));
 
@@ -169,7 +169,7 @@ class WindowTest extends RealWindow {
         robot.doubleClickOn(word);
         robot.write("fog").press(KeyCode.ENTER).release(KeyCode.ENTER);
         await(() -> workspace
-                .shot()
+                .line()
                 .orElseThrow()
                 .timing()
                 .orElseThrow()
@@ -178,7 +178,7 @@ class WindowTest extends RealWindow {
                 .text()
                 .equals("fog"));
         assertEquals(
-                "The fog bell rang.", onFx(() -> workspace.shot().orElseThrow().script()));
+                "The fog bell rang.", onFx(() -> workspace.line().orElseThrow().script()));
     }
 
     @Test
@@ -208,14 +208,14 @@ class WindowTest extends RealWindow {
         robot.doubleClickOn(field).write("50").press(KeyCode.ENTER).release(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         double strength = onFx(() ->
-                workspace.shot().orElseThrow().mouth().settings().diction().strength());
+                workspace.line().orElseThrow().mouth().settings().diction().strength());
         assertTrue(strength < 0.8, "strength " + strength);
         onFx(() -> {
             workspace.undo();
             return null;
         });
         assertEquals(0.8, onFx(() -> workspace
-                .shot()
+                .line()
                 .orElseThrow()
                 .mouth()
                 .settings()
@@ -284,7 +284,7 @@ class WindowTest extends RealWindow {
             window.take(script);
             return null;
         });
-        await(() -> workspace.shot().map(s -> s.script().startsWith("Wake")).orElse(false));
+        await(() -> workspace.line().map(s -> s.script().startsWith("Wake")).orElse(false));
         onFx(() -> {
             workspace.intake().speakWithSimulatedVoice();
             return null;
@@ -296,7 +296,7 @@ class WindowTest extends RealWindow {
             workspace.undo();
             return null;
         });
-        assertTrue(onFx(() -> workspace.shot().orElseThrow().sound().isEmpty()));
+        assertTrue(onFx(() -> workspace.line().orElseThrow().sound().isEmpty()));
         assertTrue(onFx(() -> workspace.performance().get().isEmpty()));
     }
 
@@ -318,14 +318,14 @@ class WindowTest extends RealWindow {
             return null;
         });
         await(() -> workspace
-                .shot()
+                .line()
                 .flatMap(s -> s.timing())
                 .filter(t -> !t.equals(first))
                 .isPresent());
         assertEquals(first.words().size(), timing().words().size());
         assertEquals(
                 "take2.wav",
-                onFx(() -> workspace.shot().orElseThrow().sound().orElseThrow().name()));
+                onFx(() -> workspace.line().orElseThrow().sound().orElseThrow().name()));
     }
 
     @Test
@@ -352,16 +352,16 @@ class WindowTest extends RealWindow {
     @Test
     void anotherLineIsChosen(FxRobot robot) throws Exception {
         openDemo(robot);
-        String first = onFx(() -> workspace.shotId().get());
+        String first = onFx(() -> workspace.lineId().get());
         onFx(() -> {
-            workspace.shotId().set(workspace.project().shots().get(3).id());
+            workspace.lineId().set(workspace.project().lines().get(3).id());
             return null;
         });
         await(() -> workspace.performance().get().isPresent()
                 && workspace.performance().get().get().timing()
-                        == workspace.shot().orElseThrow().timing().orElseThrow());
+                        == workspace.line().orElseThrow().timing().orElseThrow());
         assertEquals("Boat", timing().words().getFirst().text());
-        assertNotEquals(first, onFx(() -> workspace.shotId().get()));
+        assertNotEquals(first, onFx(() -> workspace.lineId().get()));
         assertEquals(0.0, onFx(() -> window.player().time().get()));
     }
 
@@ -370,16 +370,16 @@ class WindowTest extends RealWindow {
     void typingIsKept(FxRobot robot) throws Exception {
         openDemo(robot);
         robot.press(KeyCode.CONTROL, KeyCode.DIGIT3).release(KeyCode.DIGIT3, KeyCode.CONTROL);
-        String before = onFx(() -> workspace.shot().orElseThrow().script());
+        String before = onFx(() -> workspace.line().orElseThrow().script());
         robot.clickOn("#script").press(KeyCode.CONTROL, KeyCode.END).release(KeyCode.END, KeyCode.CONTROL);
         robot.write(" Now");
         WaitForAsyncUtils.waitForFxEvents();
-        assertEquals(before + " Now", onFx(() -> workspace.shot().orElseThrow().script()));
+        assertEquals(before + " Now", onFx(() -> workspace.line().orElseThrow().script()));
         onFx(() -> {
             workspace.undo();
             return null;
         });
-        assertEquals(before, onFx(() -> workspace.shot().orElseThrow().script()));
+        assertEquals(before, onFx(() -> workspace.line().orElseThrow().script()));
     }
 
     /** Space plays wherever the mouse left the focus, but presses a button that was reached with the keyboard. */

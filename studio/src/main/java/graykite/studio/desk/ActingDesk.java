@@ -3,7 +3,7 @@ package graykite.studio.desk;
 import graykite.acting.PoseKey;
 import graykite.project.Companion;
 import graykite.project.Member;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.rig.Character;
 import graykite.scene.Performance;
 import graykite.studio.model.Workspace;
@@ -45,7 +45,7 @@ public final class ActingDesk extends Desk {
         this.workspace = workspace;
         this.keyPose = keyPose;
         vary.setTooltip(new Tooltip("Another variation of blinks, eyes and head"));
-        vary.setOnAction(e -> workspace.editShot("Vary instincts", 0, s -> s.withSeed(s.seed() + 1)));
+        vary.setOnAction(e -> workspace.editLine("Vary instincts", 0, s -> s.withSeed(s.seed() + 1)));
         strength = new Parts.Tuner(
                 "Strength",
                 "How much of the pose",
@@ -157,7 +157,7 @@ public final class ActingDesk extends Desk {
     }
 
     private void changeCompany(String name, java.util.function.Consumer<List<Companion>> edit) {
-        workspace.editShot(name, 0, s -> {
+        workspace.editLine(name, 0, s -> {
             List<Companion> all = new ArrayList<>(s.company());
             edit.accept(all);
             return s.withCompany(all);
@@ -176,11 +176,11 @@ public final class ActingDesk extends Desk {
         ComboBox<String> says = new ComboBox<>();
         says.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(says, Priority.ALWAYS);
-        List<Shot> lines = workspace.project().shots();
+        List<Line> lines = workspace.project().lines();
         says.getItems().add("listens");
         lines.forEach(l -> says.getItems().add(l.title()));
         says.setValue(
-                other.line().flatMap(workspace.project()::shot).map(Shot::title).orElse("listens"));
+                other.line().flatMap(workspace.project()::line).map(Line::title).orElse("listens"));
         says.setOnAction(e -> {
             int at = says.getSelectionModel().getSelectedIndex();
             Optional<String> line =
@@ -216,12 +216,12 @@ public final class ActingDesk extends Desk {
                 .map(p -> p.life().blinks().blinks().size() + " blinks, "
                         + p.life().darts().darts().size() + " eye darts, "
                         + p.life().head().beats().size() + " head beats; variation "
-                        + workspace.shot().orElseThrow().seed())
+                        + workspace.line().orElseThrow().seed())
                 .orElse("They come with the reading of the line."));
         keyCard.setDisable(performance.isEmpty());
         refreshKey(performance.map(Performance::character));
         company.getChildren().clear();
-        List<Companion> others = workspace.shot().map(Shot::company).orElse(List.of());
+        List<Companion> others = workspace.line().map(Line::company).orElse(List.of());
         for (int i = 0; i < others.size(); i++) {
             company.getChildren().add(companion(i, others.get(i)));
         }

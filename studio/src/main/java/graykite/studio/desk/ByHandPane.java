@@ -1,6 +1,6 @@
 package graykite.studio.desk;
 
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.studio.model.WordEdits;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
@@ -64,14 +64,14 @@ final class ByHandPane extends VBox {
     }
 
     void refresh() {
-        Optional<Shot> shot = workspace.shot();
-        boolean sound = shot.flatMap(Shot::sound).isPresent();
+        Optional<Line> line = workspace.line();
+        boolean sound = line.flatMap(Line::sound).isPresent();
         Parts.shown(soundless, !sound);
         mark.setDisable(!sound);
         silence.setDisable(!sound);
         clear.setDisable(
-                shot.flatMap(Shot::timing).map(t -> t.words().isEmpty()).orElse(true));
-        boolean script = shot.map(s -> !s.script().isBlank()).orElse(false);
+                line.flatMap(Line::timing).map(t -> t.words().isEmpty()).orElse(true));
+        boolean script = line.map(s -> !s.script().isBlank()).orElse(false);
         next.setText(
                 !script
                         ? "Type the words above first."

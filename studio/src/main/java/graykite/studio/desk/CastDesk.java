@@ -132,7 +132,7 @@ public final class CastDesk extends Desk {
         speaks.setTooltip(new Tooltip("Let this character speak the line that is open; nothing else changes"));
         speaks.setOnAction(e -> {
             String id = trial.member().id();
-            workspace.editShot("Change the speaker", 0, s -> s.withSpeaker(id));
+            workspace.editLine("Change the speaker", 0, s -> s.withSpeaker(id));
         });
         MenuButton save = new MenuButton("", new FontIcon(Feather.SAVE));
         save.setAccessibleText("Save the character");
@@ -240,10 +240,10 @@ public final class CastDesk extends Desk {
             name.setText(now.name());
         }
         boolean ownLine = workspace
-                .shot()
+                .line()
                 .map(s -> workspace.project().speakerOf(s).id().equals(now.id()))
                 .orElse(false);
-        speaks.setDisable(workspace.shot().isEmpty() || ownLine);
+        speaks.setDisable(workspace.line().isEmpty() || ownLine);
         speaks.setText(ownLine ? "Speaks this line ✓" : "Speaks this line");
         remove.setDisable(workspace.project().cast().size() < 2);
         trial.figure().get().ifPresentOrElse(f -> facts.setText(facts(f)), () -> facts.setText("Being opened…"));
@@ -278,7 +278,7 @@ public final class CastDesk extends Desk {
     private void fillMembers() {
         members.getChildren().clear();
         for (Member member : workspace.project().cast()) {
-            long lines = workspace.project().shots().stream()
+            long lines = workspace.project().lines().stream()
                     .filter(s -> workspace.project().speakerOf(s).id().equals(member.id()))
                     .count();
             ImageView face = new ImageView();

@@ -1,7 +1,7 @@
 package graykite.studio.desk;
 
 import graykite.media.Delivery;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.scene.Ensemble;
 import graykite.scene.Performance;
 import graykite.sound.Sound;
@@ -100,7 +100,7 @@ public final class DeliveryDesk extends Desk {
             return;
         }
         Delivery.Format format = format();
-        String name = workspace.shot().orElseThrow().title().strip().replaceAll("[^\\p{L}\\p{N}]+", "_");
+        String name = workspace.line().orElseThrow().title().strip().replaceAll("[^\\p{L}\\p{N}]+", "_");
         File chosen;
         if (format == Delivery.Format.PICTURES) {
             DirectoryChooser chooser = new DirectoryChooser();
@@ -133,7 +133,7 @@ public final class DeliveryDesk extends Desk {
         Delivery.View how = new Delivery.View(
                 view.getSelectionModel().getSelectedIndex() == 1 ? camera.get() : graykite.picture.Camera.FRONT,
                 size.getValue(),
-                workspace.shot().map(s -> s.voice().startFrame()).orElse(0L));
+                workspace.line().map(s -> s.voice().startFrame()).orElse(0L));
         workspace
                 .jobs()
                 .start(
@@ -156,7 +156,7 @@ public final class DeliveryDesk extends Desk {
         pictures.setManaged(drawn);
         frames.setText(performance
                 .map(p -> chosenRate().framesToCover(p.duration()) + " frames of "
-                        + workspace.shot().map(Shot::title).orElse("").strip())
+                        + workspace.line().map(Line::title).orElse("").strip())
                 .orElse("The line has no reading yet; read it on the Reading desk."));
     }
 }

@@ -1,6 +1,6 @@
 package graykite.studio.desk;
 
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.reading.Doubt;
 import graykite.studio.model.WordEdits;
 import graykite.studio.model.Workspace;
@@ -48,7 +48,7 @@ final class DoubtsPane extends VBox {
         }
         shown = doubts;
         list.getChildren().clear();
-        boolean read = workspace.shot().flatMap(Shot::timing).isPresent();
+        boolean read = workspace.line().flatMap(Line::timing).isPresent();
         if (doubts.isEmpty()) {
             list.getChildren()
                     .add(Parts.quiet(

@@ -92,7 +92,7 @@ public final class MouthDesk extends Desk {
         });
         ownPose.open().addListener((o, b, n) -> chooseTool());
         look.open().addListener((o, b, n) -> chooseTool());
-        workspace.shotId().addListener((o, b, n) -> leave());
+        workspace.lineId().addListener((o, b, n) -> leave());
         Parts.shown(needs, false);
         getChildren().addAll(Parts.title("Mouth"), needs, tabs);
         tabs.open(SPEAK);
@@ -189,7 +189,7 @@ public final class MouthDesk extends Desk {
     @Override
     public void refresh() {
         fillNeeds();
-        boolean nothing = workspace.shot().isEmpty();
+        boolean nothing = workspace.line().isEmpty();
         tabs.setDisable(nothing);
         switch (tabs.open().get()) {
             case TOUCH_UPS -> touchUps.refresh();

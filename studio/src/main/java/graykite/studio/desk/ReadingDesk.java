@@ -1,6 +1,6 @@
 package graykite.studio.desk;
 
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.reading.Doubt;
 import graykite.reading.Timing;
 import graykite.studio.model.Workspace;
@@ -142,23 +142,23 @@ public final class ReadingDesk extends Desk {
     private void commitScript() {
         String text = script.getText();
         workspace
-                .shot()
+                .line()
                 .filter(s -> !s.script().equals(text))
-                .ifPresent(s -> workspace.editShot("Edit script", typing, shot -> shot.withScript(text)));
+                .ifPresent(s -> workspace.editLine("Edit script", typing, line -> line.withScript(text)));
     }
 
     @Override
     public void refresh() {
-        Optional<Shot> shot = workspace.shot();
-        String text = shot.map(Shot::script).orElse("");
+        Optional<Line> line = workspace.line();
+        String text = line.map(Line::script).orElse("");
         if (!script.getText().equals(text) && !script.isFocused()) {
             script.setText(text);
         }
-        script.setDisable(shot.isEmpty());
-        draft.setDisable(shot.flatMap(Shot::sound).isEmpty());
-        read.setDisable(shot.flatMap(Shot::sound).isEmpty() || text.isBlank());
-        showState(shot);
-        follow(shot.map(Shot::id).orElse(""));
+        script.setDisable(line.isEmpty());
+        draft.setDisable(line.flatMap(Line::sound).isEmpty());
+        read.setDisable(line.flatMap(Line::sound).isEmpty() || text.isBlank());
+        showState(line);
+        follow(line.map(Line::id).orElse(""));
         boolean something = workspace.words().word().isPresent();
         // A single sound was chosen for its own sake, so it comes first.
         List<Node> cards = !something
@@ -195,8 +195,8 @@ public final class ReadingDesk extends Desk {
         }
     }
 
-    private void showState(Optional<Shot> shot) {
-        Optional<Timing> timing = shot.flatMap(Shot::timing);
+    private void showState(Optional<Line> line) {
+        Optional<Timing> timing = line.flatMap(Line::timing);
         Optional<String> stranger = timing.flatMap(Doubt::stranger);
         state.getStyleClass().removeAll("warn");
         if (stranger.isPresent()) {
@@ -205,19 +205,19 @@ public final class ReadingDesk extends Desk {
             return;
         }
         int look = timing.map(t -> Doubt.of(t).size()).orElse(0);
-        String kind = shot.filter(Shot::draft).isPresent() ? "A draft: correct its words. " : "";
+        String kind = line.filter(Line::draft).isPresent() ? "A draft: correct its words. " : "";
         state.setText(kind
                 + timing.map(t -> t.words().size()
                                 + (t.words().size() == 1 ? " word, " : " words, ")
                                 + (look == 0 ? "nothing to look at." : look + " to look at."))
                         .orElse(
-                                shot.flatMap(Shot::sound).isEmpty()
+                                line.flatMap(Line::sound).isEmpty()
                                         ? "A recording comes first, on the Voice desk."
-                                        : text(shot)));
+                                        : text(line)));
     }
 
-    private static String text(Optional<Shot> shot) {
-        return shot.map(s -> s.script().isBlank()).orElse(true)
+    private static String text(Optional<Line> line) {
+        return line.map(s -> s.script().isBlank()).orElse(true)
                 ? "Type or load the words. Without words, read by sound alone under More."
                 : "Not read yet.";
     }

@@ -63,12 +63,12 @@ final class ReadingMorePane extends VBox {
             Language chosen = language.getValue();
             if (chosen != null) {
                 workspace
-                        .shot()
+                        .line()
                         .filter(s -> s.voice().language() != chosen)
-                        .ifPresent(s -> workspace.editShot(
+                        .ifPresent(s -> workspace.editLine(
                                 "Language of the line",
                                 0,
-                                shot -> shot.withVoice(shot.voice().withLanguage(chosen))));
+                                line -> line.withVoice(line.voice().withLanguage(chosen))));
             }
         });
         Button unread = new Button("Read all unread lines");
@@ -100,11 +100,11 @@ final class ReadingMorePane extends VBox {
 
     void refresh() {
         section.refresh();
-        language.setValue(workspace.shot().map(s -> s.voice().language()).orElse(Language.ENGLISH));
-        language.setDisable(workspace.shot().isEmpty());
-        boolean recording = workspace.shot().flatMap(s -> s.sound()).isPresent();
+        language.setValue(workspace.line().map(s -> s.voice().language()).orElse(Language.ENGLISH));
+        language.setDisable(workspace.line().isEmpty());
+        boolean recording = workspace.line().flatMap(s -> s.sound()).isPresent();
         sound.setDisable(!recording);
-        export.setDisable(workspace.shot().flatMap(s -> s.timing()).isEmpty());
+        export.setDisable(workspace.line().flatMap(s -> s.timing()).isEmpty());
         dictionary.getChildren().clear();
         Map<String, Pronunciation> own = new TreeMap<>(workspace.project().dictionary());
         own.forEach((word, way) -> dictionary.getChildren().add(row(word, way)));

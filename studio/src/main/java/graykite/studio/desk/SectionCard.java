@@ -1,6 +1,6 @@
 package graykite.studio.desk;
 
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.studio.model.Workspace;
@@ -97,7 +97,7 @@ final class SectionCard extends VBox {
     }
 
     private List<TimedWord> line() {
-        return workspace.shot().flatMap(Shot::timing).map(Timing::words).orElse(List.of());
+        return workspace.line().flatMap(Line::timing).map(Timing::words).orElse(List.of());
     }
 
     private String text() {

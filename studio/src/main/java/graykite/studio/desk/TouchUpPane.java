@@ -1,6 +1,6 @@
 package graykite.studio.desk;
 
-import graykite.mouth.Anchor;
+import graykite.reading.Anchor;
 import graykite.mouth.Beat;
 import graykite.mouth.TouchUp;
 import graykite.rig.Pose;
@@ -234,7 +234,7 @@ final class TouchUpPane extends VBox {
 
     private void fill(Beat beat) {
         Selection now = workspace.selection().get();
-        // The reading that was acted, not the shot's own: a new one may be under way.
+        // The reading that was acted, not the line's own: a new one may be under way.
         String word = workspace
                 .performance()
                 .get()
@@ -280,7 +280,7 @@ final class TouchUpPane extends VBox {
     private void fillList() {
         list.getChildren().clear();
         List<TouchUp> all = workspace.mouth().work().touchUps();
-        List<Optional<Anchor.Place>> places = workspace
+        List<Optional<Anchor.Spot>> places = workspace
                 .performance()
                 .get()
                 .map(p -> p.beats().touchUpPlaces())
@@ -293,7 +293,7 @@ final class TouchUpPane extends VBox {
         }
     }
 
-    private HBox row(int index, TouchUp touch, Optional<Anchor.Place> place) {
+    private HBox row(int index, TouchUp touch, Optional<Anchor.Spot> place) {
         Label where = new Label(touch.at().inWords());
         where.getStyleClass().add("touch-up");
         Label what =

@@ -1,6 +1,6 @@
 package graykite.studio.desk;
 
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.project.Voice;
 import graykite.sound.Sound;
 import graykite.studio.model.LineSound;
@@ -57,14 +57,14 @@ public final class VoiceDesk extends Desk {
                 0,
                 v -> String.format(Locale.ROOT, "%+.1f dB", v),
                 () -> gesture = workspace.newGesture(),
-                v -> workspace.editShot(
+                v -> workspace.editLine(
                         "Gain", gesture, s -> s.withVoice(s.voice().withGain(Math.round(10 * v) / 10.0))));
         startFrame.setId("start-frame");
         startFrame.getStyleClass().add("figures");
         startFrame.setPrefWidth(80);
         startFrame.setAccessibleText("Frame at which the recording starts");
         startFrame.setTooltip(new Tooltip(
-                "Frame of the shot at which the recording starts: the ruler and everything delivered count from it"));
+                "Frame of the line at which the recording starts: the ruler and everything delivered count from it"));
         startFrame.setOnAction(e -> typeStartFrame());
         startFrame.focusedProperty().addListener((o, b, focused) -> {
             if (!focused) {
@@ -94,7 +94,7 @@ public final class VoiceDesk extends Desk {
         simulated.setTooltip(
                 new Tooltip("A plain built-in voice says the script; stands in until there is a recording"));
         simulated.setOnAction(e -> workspace.intake().speakWithSimulatedVoice());
-        remove.setOnAction(e -> workspace.shot().ifPresent(s -> workspace.edit("Remove line", p -> p.without(s.id()))));
+        remove.setOnAction(e -> workspace.line().ifPresent(s -> workspace.edit("Remove line", p -> p.without(s.id()))));
         name.setAccessibleText("Name of the line");
         name.setOnAction(e -> rename());
         name.focusedProperty().addListener((o, b, focused) -> {
@@ -117,11 +117,11 @@ public final class VoiceDesk extends Desk {
 
     private void typeStartFrame() {
         Optional<Long> typed = Parts.number(startFrame.getText()).map(Math::round);
-        Optional<Long> now = workspace.shot().map(s -> s.voice().startFrame());
+        Optional<Long> now = workspace.line().map(s -> s.voice().startFrame());
         if (typed.isEmpty() || typed.get() < 0 || typed.get() > Voice.LATEST_START) {
             startFrame.setText(now.map(String::valueOf).orElse("0"));
         } else if (!typed.equals(now)) {
-            workspace.editShot("Start frame", 0, s -> s.withVoice(s.voice().withStartFrame(typed.get())));
+            workspace.editLine("Start frame", 0, s -> s.withVoice(s.voice().withStartFrame(typed.get())));
         }
     }
 
@@ -129,13 +129,13 @@ public final class VoiceDesk extends Desk {
         int index = channel.getSelectionModel().getSelectedIndex();
         if (!filling && index >= 0) {
             Optional<Integer> chosen = index == 0 ? Optional.empty() : Optional.of(index - 1);
-            workspace.editShot("Choose channel", 0, s -> s.withVoice(s.voice().withChannel(chosen)));
+            workspace.editLine("Choose channel", 0, s -> s.withVoice(s.voice().withChannel(chosen)));
         }
     }
 
-    private void showUse(Optional<Shot> shot) {
-        Parts.shown(use, shot.flatMap(Shot::sound).isPresent());
-        Voice voice = shot.map(Shot::voice).orElse(Voice.PLAIN);
+    private void showUse(Optional<Line> line) {
+        Parts.shown(use, line.flatMap(Line::sound).isPresent());
+        Voice voice = line.map(Line::voice).orElse(Voice.PLAIN);
         gain.set(voice.gain());
         if (!startFrame.isFocused()) {
             startFrame.setText(Long.toString(voice.startFrame()));
@@ -163,27 +163,27 @@ public final class VoiceDesk extends Desk {
     private void rename() {
         String text = name.getText().strip();
         workspace
-                .shot()
+                .line()
                 .filter(s -> !text.isEmpty() && !text.equals(s.title().strip()))
-                .ifPresent(s -> workspace.editShot("Rename line", 0, shot -> shot.withTitle(text)));
+                .ifPresent(s -> workspace.editLine("Rename line", 0, line -> line.withTitle(text)));
     }
 
     @Override
     public void refresh() {
-        Optional<Shot> shot = workspace.shot();
+        Optional<Line> line = workspace.line();
         Optional<LineSound> sound = workspace.sound().get();
-        name.setText(shot.map(s -> s.title().strip()).orElse(""));
-        name.setDisable(shot.isEmpty());
-        remove.setDisable(shot.isEmpty());
-        replace.setDisable(shot.isEmpty());
-        simulated.setDisable(shot.map(s -> s.script().isBlank()).orElse(true));
-        file.setText(shot.flatMap(Shot::sound).map(s -> s.name()).orElse("No recording yet"));
+        name.setText(line.map(s -> s.title().strip()).orElse(""));
+        name.setDisable(line.isEmpty());
+        remove.setDisable(line.isEmpty());
+        replace.setDisable(line.isEmpty());
+        simulated.setDisable(line.map(s -> s.script().isBlank()).orElse(true));
+        file.setText(line.flatMap(Line::sound).map(s -> s.name()).orElse("No recording yet"));
         facts.setText(sound.map(s -> describe(s.sound()))
                 .orElse(
-                        shot.isEmpty()
+                        line.isEmpty()
                                 ? "Add one, or drop it on the window."
                                 : "Add a recording to this line, or let the simulated voice speak its script."));
-        showUse(shot);
+        showUse(line);
         warnings.getChildren().clear();
         sound.ifPresent(s -> s.warnings().forEach(w -> {
             Label label = new Label(w);

@@ -5,7 +5,7 @@ import graykite.mouth.FittedChart;
 import graykite.mouth.MouthChart;
 import graykite.project.Member;
 import graykite.project.Project;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.rig.Character;
 import graykite.rig.Pose;
 import java.nio.file.Path;
@@ -101,10 +101,10 @@ public final class ChartEdits {
             Member renamed = speaker.withLibrary(now.withPoses(poses).withChart(chart().renamed(from, to)));
             workspace.edit("Rename " + from, p -> {
                 Project changed = p.with(renamed);
-                for (Shot shot : p.shots()) {
-                    if (p.speakerOf(shot).id().equals(speaker.id())) {
-                        changed = changed.with(shot.withMouth(shot.mouth()
-                                .withTouchUps(shot.mouth().touchUps().stream()
+                for (Line line : p.lines()) {
+                    if (p.speakerOf(line).id().equals(speaker.id())) {
+                        changed = changed.with(line.withMouth(line.mouth()
+                                .withTouchUps(line.mouth().touchUps().stream()
                                         .map(t -> t.renamed(from, to))
                                         .toList())));
                     }

@@ -7,7 +7,7 @@ import graykite.hearing.SimulatedVoice;
 import graykite.media.SoundReader;
 import graykite.media.WavFiles;
 import graykite.project.Project;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.project.SoundFile;
 import graykite.reading.Timing;
 import graykite.sound.Sound;
@@ -80,8 +80,8 @@ public final class Intake {
     }
 
     private record Arrival(SoundFile source, LineSound opened, String script) {
-        Shot line() {
-            return Shot.empty(Project.newId(), source.name().replaceFirst("\\.[^.]*$", ""))
+        Line line() {
+            return Line.empty(Project.newId(), source.name().replaceFirst("\\.[^.]*$", ""))
                     .withSound(source)
                     .withScript(script);
         }
@@ -94,18 +94,18 @@ public final class Intake {
             workspace.jobs().say(String.join(" ", delivery.refused()));
             return;
         }
-        List<Shot> lines = new ArrayList<>();
+        List<Line> lines = new ArrayList<>();
         long gesture = workspace.newGesture();
         for (Arrival arrival : delivery.arrived()) {
             workspace.keepDecoded(arrival.source(), arrival.opened());
-            Shot line = arrival.line();
+            Line line = arrival.line();
             lines.add(line);
             String name = delivery.arrived().size() == 1
                     ? "Add " + arrival.source().name()
                     : "Add " + delivery.arrived().size() + " recordings";
             workspace.edit(name, gesture, p -> p.with(line));
         }
-        workspace.shotId().set(lines.getFirst().id());
+        workspace.lineId().set(lines.getFirst().id());
         long wordless = lines.stream().filter(l -> l.script().isBlank()).count();
         if (lines.size() == 1 && wordless == 1) {
             workspace
@@ -138,32 +138,32 @@ public final class Intake {
     /** What the simulated microphone hears: the words of the line. */
     public String wordsToRecord() {
         String words =
-                workspace.shot().map(s -> Script.of(s.script()).spokenText()).orElse("");
+                workspace.line().map(s -> Script.of(s.script()).spokenText()).orElse("");
         return words.isBlank() ? "One, two, three." : words;
     }
 
     /** What was just recorded: a new take of the current line, or a line of its own where there is none without sound. */
     public void takeRecorded(Sound recorded) {
         SoundFile source = wav(recorded, "recorded.wav");
-        Optional<Shot> shot = workspace.shot();
-        if (shot.isPresent()) {
+        Optional<Line> open = workspace.line();
+        if (open.isPresent()) {
             workspace.readings().carry(source);
         } else {
-            Shot line = Shot.empty(Project.newId(), "Recorded line").withSound(source);
+            Line line = Line.empty(Project.newId(), "Recorded line").withSound(source);
             workspace.edit("Record", p -> p.with(line));
-            workspace.shotId().set(line.id());
+            workspace.lineId().set(line.id());
         }
     }
 
     /** Gives the current line silence to mark words on, before there is any sound. */
     public void addSilence(double seconds) {
         SoundFile source = wav(Sound.silence(seconds, 16_000), "silence.wav");
-        if (workspace.shot().isEmpty()) {
-            Shot line = Shot.empty(Project.newId(), "Line without sound");
+        if (workspace.line().isEmpty()) {
+            Line line = Line.empty(Project.newId(), "Line without sound");
             workspace.edit("Add line", p -> p.with(line));
-            workspace.shotId().set(line.id());
+            workspace.lineId().set(line.id());
         }
-        workspace.editShot("Work without sound", 0, s -> s.withSound(source).withTiming(Timing.empty(seconds)));
+        workspace.editLine("Work without sound", 0, s -> s.withSound(source).withTiming(Timing.empty(seconds)));
     }
 
     private static SoundFile wav(Sound sound, String name) {
@@ -178,15 +178,15 @@ public final class Intake {
 
     /** A script file becomes the words of the current line. */
     public void loadScript(Path path) {
-        if (workspace.shot().isEmpty()) {
-            Shot line =
-                    Shot.empty(Project.newId(), path.getFileName().toString().replaceFirst("\\.[^.]*$", ""));
+        if (workspace.line().isEmpty()) {
+            Line line =
+                    Line.empty(Project.newId(), path.getFileName().toString().replaceFirst("\\.[^.]*$", ""));
             workspace.edit("Add line", p -> p.with(line));
-            workspace.shotId().set(line.id());
+            workspace.lineId().set(line.id());
         }
         workspace.jobs().start("Opening " + path.getFileName(), progress -> ScriptFiles.read(path), text -> {
-            workspace.editShot("Load script", 0, s -> s.withScript(text));
-            if (workspace.shot().flatMap(Shot::sound).isPresent()) {
+            workspace.editLine("Load script", 0, s -> s.withScript(text));
+            if (workspace.line().flatMap(Line::sound).isPresent()) {
                 workspace.readings().read();
             }
         });
@@ -194,8 +194,8 @@ public final class Intake {
 
     /** Lets the built-in simulated voice say the script of the current line. */
     public void speakWithSimulatedVoice() {
-        workspace.shot().ifPresent(shot -> {
-            if (shot.script().isBlank()) {
+        workspace.line().ifPresent(line -> {
+            if (line.script().isBlank()) {
                 workspace.jobs().say("There are no words to say. Type them on the Reading desk.");
                 return;
             }
@@ -206,13 +206,13 @@ public final class Intake {
                             progress -> {
                                 return wav(
                                         SimulatedVoice.speak(
-                                                        Script.of(shot.script()).spokenText(),
+                                                        Script.of(line.script()).spokenText(),
                                                         workspace.project().dictionary())
                                                 .sound(),
                                         "simulated voice.wav");
                             },
                             source -> {
-                                workspace.editShot("Speak with the simulated voice", 0, s -> s.withSound(source));
+                                workspace.editLine("Speak with the simulated voice", 0, s -> s.withSound(source));
                                 workspace.readings().read();
                             });
         });

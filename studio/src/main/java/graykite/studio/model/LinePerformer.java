@@ -1,15 +1,15 @@
 package graykite.studio.model;
 
-import graykite.mouth.Anchor;
+import graykite.reading.Anchor;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthWork;
 import graykite.mouth.TouchUp;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.rig.Character;
-import graykite.scene.Line;
+import graykite.scene.Score;
 import graykite.scene.Performance;
 import graykite.time.FrameRate;
 import graykite.time.TimeRange;
@@ -20,7 +20,7 @@ import java.util.function.Supplier;
 
 /** Acts the line that is worked on, and computes anew only what an edit touched: drags must be seen at once. */
 final class LinePerformer {
-    private record Done(Performance performance, Shot shot, MouthChart chart) {}
+    private record Done(Performance performance, Line line, MouthChart chart) {}
 
     private Optional<Done> last = Optional.empty();
 
@@ -37,35 +37,35 @@ final class LinePerformer {
      */
     record Step(boolean whole, Supplier<Performance> work) {}
 
-    /** What it takes to act a shot that has a reading, as it is now. */
-    Step step(Character figure, MouthChart chart, Shot shot, LineSound heard, FrameRate rate) {
+    /** What it takes to act a line that has a reading, as it is now. */
+    Step step(Character figure, MouthChart chart, Line line, LineSound heard, FrameRate rate) {
         return last.filter(d -> d.performance.character() == figure
-                        && d.shot.id().equals(shot.id())
-                        && d.shot.sound().equals(shot.sound())
-                        && d.shot.seed() == shot.seed()
+                        && d.line.id().equals(line.id())
+                        && d.line.sound().equals(line.sound())
+                        && d.line.seed() == line.seed()
                         && d.performance.line().rate().equals(rate))
-                .flatMap(d -> changed(d, figure, chart, shot))
-                .orElseGet(() -> new Step(true, () -> perform(figure, chart, shot, heard, rate)));
+                .flatMap(d -> changed(d, figure, chart, line))
+                .orElseGet(() -> new Step(true, () -> perform(figure, chart, line, heard, rate)));
     }
 
     /** Remembers what was acted; the next step goes on from it. */
-    void keep(Performance performance, Shot shot, MouthChart chart) {
-        last = Optional.of(new Done(performance, shot, chart));
+    void keep(Performance performance, Line line, MouthChart chart) {
+        last = Optional.of(new Done(performance, line, chart));
     }
 
-    /** Acts any shot that has a reading. */
-    static Performance perform(Character figure, MouthChart chart, Shot shot, LineSound heard, FrameRate rate) {
+    /** Acts any line that has a reading. */
+    static Performance perform(Character figure, MouthChart chart, Line line, LineSound heard, FrameRate rate) {
         return Performance.of(
                 figure,
                 FittedChart.of(figure, chart),
-                new Line(shot.timing().orElseThrow(), heard.loudness(), shot.mouth(), rate, shot.keys(), shot.seed()));
+                new Score(line.timing().orElseThrow(), heard.loudness(), line.mouth(), rate, line.keys(), line.seed()));
     }
 
     /** Works one edit into what was acted; nothing when so much changed that one begins anew. */
-    private static Optional<Step> changed(Done done, Character figure, MouthChart chart, Shot shot) {
+    private static Optional<Step> changed(Done done, Character figure, MouthChart chart, Line line) {
         Performance before = done.performance;
-        Timing after = shot.timing().orElseThrow();
-        boolean sameMouth = done.shot.mouth().equals(shot.mouth());
+        Timing after = line.timing().orElseThrow();
+        boolean sameMouth = done.line.mouth().equals(line.mouth());
         boolean sameChart = done.chart.equals(chart);
         boolean whole = !sameChart;
         Supplier<Performance> mouth = () -> before;
@@ -76,18 +76,18 @@ final class LinePerformer {
             }
             mouth = () -> before.retimed(after, moved.get().start(), moved.get().end());
         } else if (!sameMouth) {
-            Optional<TimeRange> touched = touchedWords(done.shot.mouth(), shot.mouth(), after);
+            Optional<TimeRange> touched = touchedWords(done.line.mouth(), line.mouth(), after);
             whole |= touched.isEmpty();
             mouth = () -> touched.isPresent()
                     ? before.reworked(
-                            shot.mouth(), touched.get().start(), touched.get().end())
-                    : before.spoken(shot.mouth());
+                            line.mouth(), touched.get().start(), touched.get().end())
+                    : before.spoken(line.mouth());
         }
         Supplier<Performance> moving = mouth;
         return Optional.of(new Step(whole, () -> {
             Performance now = moving.get();
             now = sameChart ? now : now.charted(FittedChart.of(figure, chart));
-            return done.shot.keys().equals(shot.keys()) ? now : now.posed(shot.keys());
+            return done.line.keys().equals(line.keys()) ? now : now.posed(line.keys());
         }));
     }
 
@@ -124,7 +124,7 @@ final class LinePerformer {
         double from = Double.MAX_VALUE;
         double to = -1;
         for (TouchUp touchUp : differ) {
-            Optional<Anchor.Place> place = touchUp.at().in(timing);
+            Optional<Anchor.Spot> place = touchUp.at().in(timing);
             if (place.isPresent()) {
                 int first = Math.max(0, place.get().word() - 1);
                 int last = Math.min(timing.words().size() - 1, place.get().word() + 1);

@@ -3,7 +3,7 @@ package graykite.studio.model;
 import graykite.base.Progress;
 import graykite.motion.Curve;
 import graykite.motion.KeyReduction;
-import graykite.mouth.Anchor;
+import graykite.reading.Anchor;
 import graykite.mouth.Diction;
 import graykite.mouth.Manner;
 import graykite.mouth.MouthSettings;
@@ -11,7 +11,7 @@ import graykite.mouth.MouthWork;
 import graykite.mouth.Section;
 import graykite.mouth.TakenCurve;
 import graykite.mouth.TouchUp;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.reading.Timing;
 import graykite.rig.Channel;
 import graykite.scene.Performance;
@@ -55,22 +55,22 @@ public final class MouthEdits {
 
     MouthEdits(Workspace workspace) {
         this.workspace = workspace;
-        workspace.shotId().addListener((o, b, n) -> {
+        workspace.lineId().addListener((o, b, n) -> {
             section.set(-1);
             key.set(KeyChoice.NONE);
         });
     }
 
     public MouthWork work() {
-        return workspace.shot().map(Shot::mouth).orElse(MouthWork.STANDARD);
+        return workspace.line().map(Line::mouth).orElse(MouthWork.STANDARD);
     }
 
     private Optional<Timing> timing() {
-        return workspace.shot().flatMap(Shot::timing);
+        return workspace.line().flatMap(Line::timing);
     }
 
     public void edit(String name, long gesture, UnaryOperator<MouthWork> change) {
-        workspace.editShot(name, gesture, s -> {
+        workspace.editLine(name, gesture, s -> {
             MouthWork changed = change.apply(s.mouth());
             return changed.equals(s.mouth()) ? s : s.withMouth(changed);
         });
@@ -178,9 +178,9 @@ public final class MouthEdits {
         if (performance.isEmpty() || at.word() < 0) {
             return Optional.empty();
         }
-        List<Optional<Anchor.Place>> places = performance.get().beats().touchUpPlaces();
+        List<Optional<Anchor.Spot>> places = performance.get().beats().touchUpPlaces();
         for (int t = 0; t < places.size() && t < work().touchUps().size(); t++) {
-            if (places.get(t).equals(Optional.of(new Anchor.Place(at.word(), at.phone())))) {
+            if (places.get(t).equals(Optional.of(new Anchor.Spot(at.word(), at.phone())))) {
                 return Optional.of(t);
             }
         }
@@ -281,7 +281,7 @@ public final class MouthEdits {
         double from = Math.clamp(range.start(), 0, line.duration());
         double to = Math.clamp(range.end(), 0, line.duration());
         Channel taken = line.channels().get(index.get());
-        String shot = workspace.shotId().get();
+        String open = workspace.lineId().get();
         double span = taken.max() - taken.min();
         if (to - from < 3 * SAMPLING) {
             workspace.jobs().say("That stretch is too short for keys.");
@@ -294,7 +294,7 @@ public final class MouthEdits {
                         progress -> KeyReduction.reduce(
                                 from, SAMPLING, sampled(line, index.get(), from, to, progress), allowed * span),
                         reduced -> {
-                            if (workspace.shotId().get().equals(shot)) {
+                            if (workspace.lineId().get().equals(open)) {
                                 own(line, taken, from, to, reduced);
                             } else {
                                 workspace.jobs().say("Another line is open now: nothing was taken over.");

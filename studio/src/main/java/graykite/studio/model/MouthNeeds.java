@@ -1,10 +1,10 @@
 package graykite.studio.model;
 
-import graykite.mouth.Anchor;
+import graykite.reading.Anchor;
 import graykite.mouth.FittedChart;
 import graykite.mouth.Section;
 import graykite.mouth.TakenCurve;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.reading.Timing;
 import graykite.scene.Performance;
 import graykite.text.Phone;
@@ -51,12 +51,12 @@ public final class MouthNeeds {
     /** What a line lacks, the most important first. */
     public static List<Need> of(Workspace workspace) {
         List<Need> needs = new ArrayList<>();
-        Optional<Shot> shot = workspace.shot();
-        if (shot.flatMap(Shot::sound).isEmpty()) {
+        Optional<Line> line = workspace.line();
+        if (line.flatMap(Line::sound).isEmpty()) {
             needs.add(new Need("There is no recording to speak to.", List.of(Way.OPEN_RECORDING), true));
             return needs;
         }
-        Optional<Timing> timing = shot.flatMap(Shot::timing);
+        Optional<Timing> timing = line.flatMap(Line::timing);
         if (timing.isEmpty()) {
             needs.add(new Need("The line is not read yet: its sounds have no times.", List.of(Way.READ), true));
         }
@@ -82,7 +82,7 @@ public final class MouthNeeds {
     }
 
     private static void lost(Workspace workspace, Timing timing, List<Need> needs) {
-        List<Optional<Anchor.Place>> places = workspace
+        List<Optional<Anchor.Spot>> places = workspace
                 .performance()
                 .get()
                 .map(Performance::beats)

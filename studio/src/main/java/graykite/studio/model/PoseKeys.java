@@ -1,7 +1,7 @@
 package graykite.studio.model;
 
 import graykite.acting.PoseKey;
-import graykite.project.Shot;
+import graykite.project.Line;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,8 +27,8 @@ public final class PoseKeys {
     public Optional<PoseKey> chosen() {
         int at = index.get();
         return workspace
-                .shot()
-                .map(Shot::keys)
+                .line()
+                .map(Line::keys)
                 .filter(k -> at >= 0 && at < k.size())
                 .map(k -> k.get(at));
     }
@@ -37,13 +37,13 @@ public final class PoseKeys {
     public void edit(String name, long gesture, UnaryOperator<PoseKey> change) {
         chosen().ifPresent(key -> {
             PoseKey changed = change.apply(key);
-            workspace.editShot(name, gesture, s -> {
+            workspace.editLine(name, gesture, s -> {
                 List<PoseKey> keys = new ArrayList<>(s.keys());
                 keys.set(index.get(), changed);
                 return s.withKeys(keys);
             });
             // Keys are kept in the order of time: the chosen one may have passed another.
-            workspace.shot().ifPresent(s -> index.set(s.keys().indexOf(changed)));
+            workspace.line().ifPresent(s -> index.set(s.keys().indexOf(changed)));
         });
     }
 
@@ -55,7 +55,7 @@ public final class PoseKeys {
 
     public void delete() {
         chosen().ifPresent(key -> {
-            workspace.editShot(
+            workspace.editLine(
                     "Delete key",
                     0,
                     s -> s.withKeys(s.keys().stream().filter(k -> k != key).toList()));

@@ -5,7 +5,7 @@ import graykite.hearing.Drafter;
 import graykite.hearing.Reader;
 import graykite.media.SoundReader;
 import graykite.project.Project;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.project.SoundFile;
 import graykite.reading.Doubt;
 import graykite.reading.Timing;
@@ -35,28 +35,28 @@ public final class Readings {
     private Optional<Drafter> drafter = Optional.empty();
 
     /** A line as it was when its reading was asked for. */
-    private record Wanted(Shot shot, SoundFile source, Map<String, Pronunciation> own) {
-        static Optional<Wanted> of(Shot shot, Project project) {
-            return shot.sound().map(sound -> new Wanted(shot, sound, project.dictionary()));
+    private record Wanted(Line line, SoundFile source, Map<String, Pronunciation> own) {
+        static Optional<Wanted> of(Line line, Project project) {
+            return line.sound().map(sound -> new Wanted(line, sound, project.dictionary()));
         }
 
         Sound sound(Progress progress) {
-            return shot.voice().of(SoundReader.read(source.content(), source.name(), progress));
+            return line.voice().of(SoundReader.read(source.content(), source.name(), progress));
         }
 
         /** The reader for the language of the line. */
         Reader fit(Reader english) {
-            Language language = shot.voice().language();
+            Language language = line.voice().language();
             return language == Language.ENGLISH ? english : english.with(Pronouncer.of(language));
         }
 
         Timing read(Reader english, Progress progress) {
             Reader reader = fit(english);
-            Script script = Script.of(shot.script());
+            Script script = Script.of(line.script());
             Sound heard = sound(progress.part(0, 0.1));
             Progress rest = progress.part(0.1, 1);
-            return shot.timing().isPresent()
-                    ? reader.reread(heard, script, own, shot.timing().get(), rest)
+            return line.timing().isPresent()
+                    ? reader.reread(heard, script, own, line.timing().get(), rest)
                     : reader.read(heard, script, own, rest);
         }
     }
@@ -68,7 +68,7 @@ public final class Readings {
 
     /** Reads the current line from its script; what was pinned by hand stays. */
     public void read() {
-        Optional<Wanted> wanted = workspace.shot().flatMap(s -> Wanted.of(s, workspace.project()));
+        Optional<Wanted> wanted = workspace.line().flatMap(s -> Wanted.of(s, workspace.project()));
         if (wanted.isEmpty()) {
             workspace.jobs().say("There is no recording to read. Open one on the Voice desk.");
             return;
@@ -80,17 +80,17 @@ public final class Readings {
      * Drafts the words of the current line by recognition and reads them; the text appears as it comes, marked as a draft.
      */
     public void draft() {
-        Optional<Wanted> wanted = workspace.shot().flatMap(s -> Wanted.of(s, workspace.project()));
+        Optional<Wanted> wanted = workspace.line().flatMap(s -> Wanted.of(s, workspace.project()));
         if (wanted.isEmpty()) {
             workspace.jobs().say("There is no recording to draft words from. Open one on the Voice desk.");
             return;
         }
-        String id = wanted.get().shot().id();
+        String id = wanted.get().line().id();
         drafted.set("");
         workspace
                 .jobs()
                 .start(
-                        "Drafting the words of \"" + wanted.get().shot().title().strip() + "\"",
+                        "Drafting the words of \"" + wanted.get().line().title().strip() + "\"",
                         progress -> drafter()
                                 .draft(
                                         wanted.get().sound(progress.part(0, 0.05)),
@@ -98,10 +98,10 @@ public final class Readings {
                                         progress.part(0.05, 1)),
                         text -> {
                             drafted.set("");
-                            workspace.edit("Draft the words", p -> p.shot(id)
+                            workspace.edit("Draft the words", p -> p.line(id)
                                     .map(s -> p.with(s.withDraft(text)))
                                     .orElse(p));
-                            if (workspace.shotId().get().equals(id)) {
+                            if (workspace.lineId().get().equals(id)) {
                                 read();
                             }
                         },
@@ -124,7 +124,7 @@ public final class Readings {
     /** Reads the current line by its sound alone, in any language: words without text between pauses. */
     public void listen() {
         workspace
-                .shot()
+                .line()
                 .flatMap(s -> Wanted.of(s, workspace.project()))
                 .ifPresent(wanted -> start("Listening to", wanted, "Read by sound alone", progress -> reader.get()
                         .listen(wanted.sound(progress.part(0, 0.1)), progress.part(0.1, 1))));
@@ -138,8 +138,8 @@ public final class Readings {
      * @param text what is said there
      */
     public void readSection(int first, int last, String text) {
-        Optional<Wanted> wanted = workspace.shot().flatMap(s -> Wanted.of(s, workspace.project()));
-        Optional<Timing> timing = workspace.shot().flatMap(Shot::timing);
+        Optional<Wanted> wanted = workspace.line().flatMap(s -> Wanted.of(s, workspace.project()));
+        Optional<Timing> timing = workspace.line().flatMap(Line::timing);
         if (wanted.isEmpty() || timing.isEmpty()) {
             return;
         }
@@ -157,10 +157,10 @@ public final class Readings {
 
     /** Finds the words of the current line in a new take; what was changed by hand keeps its sounds. */
     public void carry(SoundFile take) {
-        Optional<Shot> shot = workspace.shot();
-        Optional<Timing> earlier = shot.flatMap(Shot::timing);
-        workspace.editShot("New take", 0, s -> s.withSound(take));
-        Optional<Wanted> wanted = workspace.shot().flatMap(s -> Wanted.of(s, workspace.project()));
+        Optional<Line> line = workspace.line();
+        Optional<Timing> earlier = line.flatMap(Line::timing);
+        workspace.editLine("New take", 0, s -> s.withSound(take));
+        Optional<Wanted> wanted = workspace.line().flatMap(s -> Wanted.of(s, workspace.project()));
         if (wanted.isEmpty()) {
             return;
         }
@@ -174,7 +174,7 @@ public final class Readings {
                             earlier.get(),
                             wanted.get().own(),
                             progress.part(0.1, 1)));
-        } else if (!shot.get().script().isBlank()) {
+        } else if (!line.get().script().isBlank()) {
             read();
         }
     }
@@ -185,9 +185,9 @@ public final class Readings {
 
     /** @param rewrites true when the words themselves change, and the script with them */
     private void start(String verb, Wanted wanted, String name, boolean rewrites, Function<Progress, Timing> work) {
-        String id = wanted.shot().id();
-        workspace.jobs().start(verb + " \"" + wanted.shot().title().strip() + "\"", work, timing -> {
-            workspace.edit(name, p -> p.shot(id)
+        String id = wanted.line().id();
+        workspace.jobs().start(verb + " \"" + wanted.line().title().strip() + "\"", work, timing -> {
+            workspace.edit(name, p -> p.line(id)
                     .map(s -> p.with(rewrites ? s.withTiming(timing).withScript(timing.text()) : s.withTiming(timing)))
                     .orElse(p));
             workspace.jobs().say(summary(timing));
@@ -209,13 +209,13 @@ public final class Readings {
 
     /** Reads every line that has a recording and words but no reading yet. */
     public void readUnread() {
-        readAll(workspace.project().shots().stream()
+        readAll(workspace.project().lines().stream()
                 .filter(s -> s.timing().isEmpty())
                 .toList());
     }
 
     /** Reads many lines on all cores; each appears as soon as it is read, and all of them undo in one step. */
-    public void readAll(List<Shot> lines) {
+    public void readAll(List<Line> lines) {
         List<Wanted> wanted = lines.stream()
                 .filter(s -> !s.script().isBlank())
                 .flatMap(s -> Wanted.of(s, workspace.project()).stream())
@@ -249,27 +249,27 @@ public final class Readings {
         try {
             Timing timing = line.read(shared, progress.quiet());
             Platform.runLater(() -> workspace.edit(
-                    "Read lines", gesture, p -> p.shot(line.shot().id())
+                    "Read lines", gesture, p -> p.line(line.line().id())
                             .map(s -> p.with(s.withTiming(timing)))
                             .orElse(p)));
         } catch (graykite.base.BadInput unreadable) {
-            failed.add(line.shot().title().strip() + ": " + unreadable.getMessage());
+            failed.add(line.line().title().strip() + ": " + unreadable.getMessage());
         }
     }
 
     private void sayAll(List<Wanted> wanted, List<String> failed) {
         List<Timing> read = wanted.stream()
-                .flatMap(w -> workspace.project().shot(w.shot().id()).flatMap(Shot::timing).stream())
+                .flatMap(w -> workspace.project().line(w.line().id()).flatMap(Line::timing).stream())
                 .toList();
         long doubts = read.stream().mapToLong(t -> Doubt.of(t).size()).sum();
         String strangers = wanted.stream()
                 .filter(w -> workspace
                         .project()
-                        .shot(w.shot().id())
-                        .flatMap(Shot::timing)
+                        .line(w.line().id())
+                        .flatMap(Line::timing)
                         .flatMap(Doubt::stranger)
                         .isPresent())
-                .map(w -> w.shot().title().strip())
+                .map(w -> w.line().title().strip())
                 .collect(Collectors.joining(", "));
         String text = read.size() + (read.size() == 1 ? " line" : " lines") + " read, " + doubts
                 + (doubts == 1 ? " place" : " places") + " to look at.";

@@ -33,7 +33,7 @@ public final class Trial {
     public Trial(Workspace workspace) {
         this.workspace = workspace;
         workspace.history().addListener((o, b, n) -> refresh());
-        workspace.shotId().addListener((o, b, n) -> {
+        workspace.lineId().addListener((o, b, n) -> {
             // Another line brings its own speaker up.
             memberId.set(workspace.speaker().id());
             refresh();

@@ -1,7 +1,7 @@
 package graykite.studio.model;
 
 import graykite.base.BadInput;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.reading.Doubt;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
@@ -36,7 +36,7 @@ public final class WordEdits {
     }
 
     private Optional<Timing> timing() {
-        return workspace.shot().flatMap(Shot::timing);
+        return workspace.line().flatMap(Line::timing);
     }
 
     private List<TimedWord> words() {
@@ -79,7 +79,7 @@ public final class WordEdits {
             if (after.equals(before.get())) {
                 return false;
             }
-            workspace.editShot(
+            workspace.editLine(
                     name, 0, s -> script ? s.withTiming(after).withScript(after.text()) : s.withTiming(after));
             return true;
         } catch (IllegalArgumentException impossible) {
@@ -254,8 +254,8 @@ public final class WordEdits {
         workspace.readings().readAll(linesWith(plainWord));
     }
 
-    private List<Shot> linesWith(String plain) {
-        return workspace.project().shots().stream()
+    private List<Line> linesWith(String plain) {
+        return workspace.project().lines().stream()
                 .filter(s -> s.sound().isPresent() && !s.script().isBlank())
                 .filter(s -> Script.of(s.script()).words().stream()
                         .anyMatch(w -> w.spoken().contains(plain.toLowerCase(Locale.ROOT))))
@@ -300,7 +300,7 @@ public final class WordEdits {
     /** The next word of the script that has no place yet, if the words so far follow the script. */
     public Optional<Script.Word> nextToMark() {
         List<Script.Word> script =
-                workspace.shot().map(s -> Script.of(s.script()).words()).orElse(List.of());
+                workspace.line().map(s -> Script.of(s.script()).words()).orElse(List.of());
         int placed = (int)
                 words().stream().filter(w -> w.source() != WordSource.SOUND).count();
         return placed < script.size() ? Optional.of(script.get(placed)) : Optional.empty();
@@ -313,7 +313,7 @@ public final class WordEdits {
             workspace
                     .jobs()
                     .say(
-                            workspace.shot().map(s -> s.script().isBlank()).orElse(true)
+                            workspace.line().map(s -> s.script().isBlank()).orElse(true)
                                     ? "Type the words of the line first; W then places one after the other."
                                     : "Every word has its place. Clear the reading to mark the line anew.");
             return;
@@ -323,7 +323,7 @@ public final class WordEdits {
             if (timing().isEmpty()) {
                 double length =
                         workspace.sound().get().map(s -> s.sound().duration()).orElse(0.0);
-                workspace.editShot("Mark word", 0, s -> s.withTiming(Timing.empty(length)));
+                workspace.editLine("Mark word", 0, s -> s.withTiming(Timing.empty(length)));
             }
             if (edit("Mark word", t -> TimingEdits.mark(t, word.written(), word.mark(), said, time))) {
                 workspace
@@ -343,7 +343,7 @@ public final class WordEdits {
     /** Takes all words off the line, to mark them by hand. */
     public void clear() {
         timing().ifPresent(
-                        t -> workspace.editShot("Clear the reading", 0, s -> s.withTiming(Timing.empty(t.duration()))));
+                        t -> workspace.editLine("Clear the reading", 0, s -> s.withTiming(Timing.empty(t.duration()))));
         workspace.selection().set(Selection.NONE);
     }
 }

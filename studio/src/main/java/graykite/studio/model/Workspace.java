@@ -6,7 +6,7 @@ import graykite.project.Companion;
 import graykite.project.History;
 import graykite.project.Member;
 import graykite.project.Project;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.project.SoundFile;
 import graykite.reading.Timing;
 import graykite.rig.Character;
@@ -50,7 +50,7 @@ public final class Workspace {
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Project> saved =
             new ReadOnlyObjectWrapper<>(history.get().present());
-    private final ObjectProperty<String> shotId = new SimpleObjectProperty<>("");
+    private final ObjectProperty<String> lineId = new SimpleObjectProperty<>("");
     private final ReadOnlyObjectWrapper<Optional<LineSound>> sound = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Performance>> performance =
             new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -78,7 +78,7 @@ public final class Workspace {
         this.figures = figures;
         this.recordings = new Recordings(jobs, this::refresh);
         history.addListener((o, before, now) -> refresh());
-        shotId.addListener((o, before, now) -> {
+        lineId.addListener((o, before, now) -> {
             selection.set(Selection.NONE);
             keys.index().set(-1);
             refresh();
@@ -113,13 +113,13 @@ public final class Workspace {
         return saved.get() != project();
     }
 
-    public ObjectProperty<String> shotId() {
-        return shotId;
+    public ObjectProperty<String> lineId() {
+        return lineId;
     }
 
     /** The line that is worked on. */
-    public Optional<Shot> shot() {
-        return project().shot(shotId.get());
+    public Optional<Line> line() {
+        return project().line(lineId.get());
     }
 
     public ReadOnlyObjectProperty<Optional<LineSound>> sound() {
@@ -157,7 +157,7 @@ public final class Workspace {
     /** When the chosen word or sound is spoken. */
     public Optional<graykite.time.TimeRange> selectedRange() {
         Selection now = selection.get();
-        return shot().flatMap(Shot::timing)
+        return line().flatMap(Line::timing)
                 .filter(t -> now.word() >= 0 && now.word() < t.words().size())
                 .map(t -> t.words().get(now.word()))
                 .map(w -> now.phone() >= 0 && now.phone() < w.phones().size()
@@ -171,7 +171,7 @@ public final class Workspace {
 
     /** Who says the current line; the first of the cast while there is none. */
     public Member speaker() {
-        return shot().map(project()::speakerOf).orElse(project().cast().getFirst());
+        return line().map(project()::speakerOf).orElse(project().cast().getFirst());
     }
 
     /** The figure of who says the current line; may still be on its way. */
@@ -196,17 +196,17 @@ public final class Workspace {
 
     /** Number of the frame at which the line begins. */
     public long startFrame() {
-        return shot().map(s -> s.voice().startFrame()).orElse(0L);
+        return line().map(s -> s.voice().startFrame()).orElse(0L);
     }
 
     /** How many channels the recording of the line has; 0 while there is none. */
     public int recordedChannels() {
-        return shot().flatMap(Shot::sound).map(recordings::channels).orElse(0);
+        return line().flatMap(Line::sound).map(recordings::channels).orElse(0);
     }
 
     /** How words are said in the language of the line. */
     private Pronouncer wordsOfTheLine() {
-        return speech.words(shot().map(s -> s.voice().language()).orElse(Language.ENGLISH));
+        return speech.words(line().map(s -> s.voice().language()).orElse(Language.ENGLISH));
     }
 
     /** Begins to load what the Reading desk will ask for. */
@@ -232,8 +232,8 @@ public final class Workspace {
         }
     }
 
-    public void editShot(String name, long gesture, UnaryOperator<Shot> change) {
-        shot().ifPresent(shot -> edit(name, gesture, p -> p.with(change.apply(shot))));
+    public void editLine(String name, long gesture, UnaryOperator<Line> change) {
+        line().ifPresent(line -> edit(name, gesture, p -> p.with(change.apply(line))));
     }
 
     public void undo() {
@@ -252,43 +252,43 @@ public final class Workspace {
 
     /** Moves the start of a phone while it is dragged, solving only what changes. */
     public void moveStart(int word, int phone, double time, long gesture) {
-        shot().flatMap(Shot::timing).ifPresent(timing -> {
+        line().flatMap(Line::timing).ifPresent(timing -> {
             retime("Move boundary", timing.withStart(word, phone, time), gesture);
         });
     }
 
     /** Moves the end of a word while it is dragged. */
     public void moveEnd(int word, double time, long gesture) {
-        shot().flatMap(Shot::timing).ifPresent(timing -> {
+        line().flatMap(Line::timing).ifPresent(timing -> {
             retime("Move boundary", timing.withEnd(word, time), gesture);
         });
     }
 
     private void retime(String name, Timing moved, long gesture) {
-        editShot(name, gesture, s -> s.withTiming(moved));
+        editLine(name, gesture, s -> s.withTiming(moved));
     }
 
     // --- what follows from the project ----------------------------------------------------------------------------
 
     private void refresh() {
-        Optional<Shot> shot = shot();
-        if (shot.isEmpty() && !project().shots().isEmpty()) {
-            shotId.set(project().shots().getFirst().id());
+        Optional<Line> line = line();
+        if (line.isEmpty() && !project().lines().isEmpty()) {
+            lineId.set(project().lines().getFirst().id());
             return;
         }
-        Optional<SoundFile> wanted = shot.flatMap(Shot::sound);
+        Optional<SoundFile> wanted = line.flatMap(Line::sound);
         sound.set(wanted.flatMap(recordings::of)
-                .map(raw -> voicing.of(wanted.get(), shot.get().voice(), raw)));
-        if (sound.get().isPresent() && shot.flatMap(Shot::timing).isEmpty()) {
+                .map(raw -> voicing.of(wanted.get(), line.get().voice(), raw)));
+        if (sound.get().isPresent() && line.flatMap(Line::timing).isEmpty()) {
             stageSound.set(sound.get().map(LineSound::sound));
         }
         act();
     }
 
-    /** Brings the performance up to date with the shot; what did not change is kept. */
+    /** Brings the performance up to date with the line; what did not change is kept. */
     private void act() {
-        Optional<Shot> shot = shot();
-        Optional<Timing> timing = shot.flatMap(Shot::timing);
+        Optional<Line> line = line();
+        Optional<Timing> timing = line.flatMap(Line::timing);
         if (timing.isEmpty() || sound.get().isEmpty()) {
             performer.forget();
             acting.drop();
@@ -304,32 +304,32 @@ public final class Workspace {
         LinePerformer.Step step = performer.step(
                 character().join(),
                 chart,
-                shot.get(),
+                line.get(),
                 sound.get().get(),
                 project().rate());
         if (step.whole() && timing.get().duration() > LONG) {
-            acting.ask(step.work(), acted -> present(acted, shot.get(), chart));
+            acting.ask(step.work(), acted -> present(acted, line.get(), chart));
         } else {
             // A moment's work: a drag is seen at once.
             acting.drop();
-            present(step.work().get(), shot.get(), chart);
+            present(step.work().get(), line.get(), chart);
         }
     }
 
-    private void present(Performance acted, Shot shot, MouthChart chart) {
-        performer.keep(acted, shot, chart);
-        gather(acted, shot);
+    private void present(Performance acted, Line line, MouthChart chart) {
+        performer.keep(acted, line, chart);
+        gather(acted, line);
         performance.set(Optional.of(acted));
     }
 
     /** Puts everybody on stage; who is not there yet comes when figure and sound are. */
-    private void gather(Performance acted, Shot shot) {
+    private void gather(Performance acted, Line open) {
         List<Ensemble.Role> roles = new ArrayList<>();
         List<Sound> sounds = new ArrayList<>(List.of(sound.get().orElseThrow().sound()));
         List<Double> starts = new ArrayList<>(List.of(0.0));
         roles.add(new Ensemble.Role(
                 acted.character(), acted.chart(), figures.deformer(acted.character()), Optional.of(acted), 0));
-        for (Companion other : shot.company()) {
+        for (Companion other : open.company()) {
             Optional<Member> member = project().member(other.member());
             if (member.isEmpty()) {
                 continue;
@@ -339,9 +339,9 @@ public final class Workspace {
                 continue;
             }
             Character figure = figures.of(member.get()).join();
-            Optional<Shot> line =
-                    other.line().flatMap(project()::shot).filter(s -> s.timing().isPresent());
-            Optional<LineSound> heard = line.flatMap(Shot::sound).flatMap(recordings::of);
+            Optional<Line> line =
+                    other.line().flatMap(project()::line).filter(s -> s.timing().isPresent());
+            Optional<LineSound> heard = line.flatMap(Line::sound).flatMap(recordings::of);
             heard.ifPresent(h -> {
                 sounds.add(line.get().voice().of(h.sound()));
                 starts.add(other.start());
@@ -392,7 +392,7 @@ public final class Workspace {
         selection.set(Selection.NONE);
         file.set(from);
         saved.set(project);
-        shotId.set(project.shots().isEmpty() ? "" : project.shots().getFirst().id());
+        lineId.set(project.lines().isEmpty() ? "" : project.lines().getFirst().id());
         history.set(History.of(project));
     }
 

@@ -1,7 +1,7 @@
 package graykite.studio.view;
 
 import graykite.acting.PoseKey;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Workspace;
 import java.util.List;
@@ -20,7 +20,7 @@ final class FeelRow {
     private FeelRow() {}
 
     private static List<PoseKey> keys(Workspace workspace) {
-        return workspace.shot().map(Shot::keys).orElse(List.of());
+        return workspace.line().map(Line::keys).orElse(List.of());
     }
 
     /** Each key is a block that lasts until the next one; its slope shows how long the face takes to get there. */
@@ -31,7 +31,7 @@ final class FeelRow {
         g.setLineWidth(1);
         g.strokeLine(SheetRows.GUTTER, Math.floor(top) + 0.5, width, Math.floor(top) + 0.5);
         List<PoseKey> keys = keys(workspace);
-        if (keys.isEmpty() && workspace.shot().flatMap(Shot::timing).isPresent()) {
+        if (keys.isEmpty() && workspace.line().flatMap(Line::timing).isPresent()) {
             g.setFill(palette.ink2());
             g.setFont(NAME);
             g.setTextAlign(TextAlignment.LEFT);

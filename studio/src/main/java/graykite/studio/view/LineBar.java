@@ -1,6 +1,6 @@
 package graykite.studio.view;
 
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.studio.model.Workspace;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
@@ -15,7 +15,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** Over the desks: which line is worked on, undo, redo and save. */
 public final class LineBar extends HBox {
     private final Workspace workspace;
-    private final ComboBox<Shot> lines = new ComboBox<>();
+    private final ComboBox<Line> lines = new ComboBox<>();
     private boolean filling;
 
     /** @param save saves the project */
@@ -30,7 +30,7 @@ public final class LineBar extends HBox {
         lines.setCellFactory(view -> new LineCell());
         lines.setOnAction(e -> {
             if (!filling && lines.getValue() != null) {
-                workspace.shotId().set(lines.getValue().id());
+                workspace.lineId().set(lines.getValue().id());
             }
         });
         HBox.setHgrow(lines, Priority.ALWAYS);
@@ -52,21 +52,21 @@ public final class LineBar extends HBox {
     /** Lists the lines of the project. */
     public void refresh() {
         filling = true;
-        lines.getItems().setAll(workspace.project().shots());
-        lines.setValue(workspace.shot().orElse(null));
-        lines.setDisable(workspace.project().shots().isEmpty());
+        lines.getItems().setAll(workspace.project().lines());
+        lines.setValue(workspace.line().orElse(null));
+        lines.setDisable(workspace.project().lines().isEmpty());
         filling = false;
     }
 
-    private final class LineCell extends ListCell<Shot> {
+    private final class LineCell extends ListCell<Line> {
         @Override
-        protected void updateItem(Shot shot, boolean empty) {
-            super.updateItem(shot, empty);
+        protected void updateItem(Line line, boolean empty) {
+            super.updateItem(line, empty);
             setText(
-                    empty || shot == null
+                    empty || line == null
                             ? null
-                            : shot.title() + "  –  "
-                                    + workspace.project().speakerOf(shot).name());
+                            : line.title() + "  –  "
+                                    + workspace.project().speakerOf(line).name());
         }
     }
 

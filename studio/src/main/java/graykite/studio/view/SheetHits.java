@@ -27,7 +27,7 @@ final class SheetHits {
 
     /** The boundary near a point, on the rows of words and sounds. */
     Optional<Boundary> boundaryAt(double x, double y) {
-        Optional<Timing> timing = workspace.shot().flatMap(s -> s.timing());
+        Optional<Timing> timing = workspace.line().flatMap(s -> s.timing());
         if (timing.isEmpty() || x < SheetRows.GUTTER || !(SheetRows.inSounds(y) || SheetRows.inWords(y))) {
             return Optional.empty();
         }
@@ -56,7 +56,7 @@ final class SheetHits {
     /** The word that is spoken at a place. */
     Optional<Integer> wordAt(double x) {
         int word = workspace
-                .shot()
+                .line()
                 .flatMap(s -> s.timing())
                 .map(t -> t.wordAt(scale.timeAt(x)))
                 .orElse(-1);
@@ -77,7 +77,7 @@ final class SheetHits {
         int phone = -1;
         if (!SheetRows.inWords(y)) {
             List<TimedPhone> phones = workspace
-                    .shot()
+                    .line()
                     .orElseThrow()
                     .timing()
                     .orElseThrow()

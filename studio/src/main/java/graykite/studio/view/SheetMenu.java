@@ -53,7 +53,7 @@ final class SheetMenu {
         }
         wordThere.ifPresent(word -> {
             TimedWord timed = workspace
-                    .shot()
+                    .line()
                     .orElseThrow()
                     .timing()
                     .orElseThrow()

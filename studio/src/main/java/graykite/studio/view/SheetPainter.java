@@ -81,7 +81,7 @@ final class SheetPainter {
         g.fillRect(0, 0, width, height);
         drawRuler(g, 0);
         drawWave(g, RULER);
-        Optional<Timing> timing = workspace.shot().flatMap(s -> s.timing());
+        Optional<Timing> timing = workspace.line().flatMap(s -> s.timing());
         drawWords(g, SheetRows.WORDS_TOP, timing);
         drawSounds(g, SheetRows.SOUNDS_TOP, timing);
         line(g, SheetRows.MOUTHS_TOP);
@@ -96,7 +96,7 @@ final class SheetPainter {
     }
 
     private String hint() {
-        if (workspace.shot().isEmpty()) {
+        if (workspace.line().isEmpty()) {
             return "Drop a recording here, or open one with Ctrl+I.";
         }
         if (workspace.sound().get().isEmpty()) {

@@ -392,7 +392,7 @@ public final class SheetView extends Pane {
     /** Opens the field over a word; Enter reads the line again with the new text. */
     public void editWord(int word) {
         TimedWord timed =
-                workspace.shot().orElseThrow().timing().orElseThrow().words().get(word);
+                workspace.line().orElseThrow().timing().orElseThrow().words().get(word);
         double x = Math.max(SheetRows.GUTTER, xOf(timed.start()));
         editor.resizeRelocate(x, SheetRows.WORDS_TOP, Math.max(90, xOf(timed.end()) - x), SheetRows.WORDS);
         editor.open(word, timed.text());

@@ -50,7 +50,7 @@ final class WordEditor extends TextField {
         word = -1;
         setVisible(false);
         String now = workspace
-                .shot()
+                .line()
                 .flatMap(s -> s.timing())
                 .filter(t -> changed < t.words().size())
                 .map(t -> t.words().get(changed).text())

@@ -6,12 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.acting.PoseKey;
 import graykite.format.character.Cast;
-import graykite.mouth.Anchor;
+import graykite.reading.Anchor;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.MouthWork;
 import graykite.mouth.TouchUp;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.project.SoundFile;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
@@ -33,7 +33,7 @@ class LinePerformerTest {
     private static final LineSound SOUND = LineSound.of(Sound.silence(6, 8000));
 
     private final LinePerformer performer = new LinePerformer();
-    private Shot shot;
+    private Line line;
 
     @BeforeEach
     void actALine() {
@@ -50,13 +50,13 @@ class LinePerformerTest {
                     false,
                     1));
         }
-        shot = Shot.empty("x", "A line")
+        line = Line.empty("x", "A line")
                 .withSound(new SoundFile("line.wav", new byte[4]))
                 .withTiming(new Timing(words, 6));
-        acted(shot, CHART, true);
+        acted(line, CHART, true);
     }
 
-    private void acted(Shot now, MouthChart chart, boolean whole) {
+    private void acted(Line now, MouthChart chart, boolean whole) {
         LinePerformer.Step step = performer.step(ODILE, chart, now, SOUND, FrameRate.THIRTY);
         Performance performance = step.work().get();
         performer.keep(performance, now, chart);
@@ -73,14 +73,14 @@ class LinePerformerTest {
 
     @Test
     void editsOfOneSoundCostLittle() {
-        MouthWork touched = shot.mouth()
-                .plus(TouchUp.on(Anchor.of(shot.timing().orElseThrow(), 4, 1))
+        MouthWork touched = line.mouth()
+                .plus(TouchUp.on(Anchor.of(line.timing().orElseThrow(), 4, 1))
                         .withStrength(1.5)
                         .withHold(0.1));
-        acted(shot.withMouth(touched), CHART, false);
-        acted(shot.withMouth(touched.withTouchUp(0, t -> t.withMuted(true))), CHART, false);
-        acted(shot, CHART, false);
-        Shot moved = shot.withTiming(shot.timing().orElseThrow().withStart(6, 1, 2.9));
+        acted(line.withMouth(touched), CHART, false);
+        acted(line.withMouth(touched.withTouchUp(0, t -> t.withMuted(true))), CHART, false);
+        acted(line, CHART, false);
+        Line moved = line.withTiming(line.timing().orElseThrow().withStart(6, 1, 2.9));
         acted(moved, CHART, false);
         acted(moved.withKeys(List.of(new PoseKey(1, "Glad", 1, 0.2))), CHART, false);
     }
@@ -88,10 +88,10 @@ class LinePerformerTest {
     @Test
     void whatChangesAllIsMovedAnew() {
         MouthWork louder = MouthWork.of(MouthSettings.STANDARD.withStrength(1.2));
-        acted(shot.withMouth(louder), CHART, true);
-        acted(shot.withMouth(louder), CHART.assigned(Phone.AE, "Oh"), true);
-        acted(shot, CHART, true);
+        acted(line.withMouth(louder), CHART, true);
+        acted(line.withMouth(louder), CHART.assigned(Phone.AE, "Oh"), true);
+        acted(line, CHART, true);
         performer.forget();
-        acted(shot, CHART, true);
+        acted(line, CHART, true);
     }
 }

@@ -1,10 +1,7 @@
-package graykite.mouth;
+package graykite.reading;
 
 import static graykite.base.Require.requireThat;
 
-import graykite.reading.TimedPhone;
-import graykite.reading.TimedWord;
-import graykite.reading.Timing;
 import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,7 +25,7 @@ public record Anchor(
     private static final int AROUND = 3;
 
     /** What is anchored, in one reading. */
-    public record Place(int word, int phone) {}
+    public record Spot(int word, int phone) {}
 
     public Anchor {
         before = List.copyOf(before);
@@ -80,9 +77,9 @@ public record Anchor(
     }
 
     /** Where several anchors stand in a reading; none for those whose word or sound is not there any more. */
-    public static List<Optional<Place>> find(List<Anchor> anchors, Timing timing) {
+    public static List<Optional<Spot>> find(List<Anchor> anchors, Timing timing) {
         List<String> texts = texts(timing);
-        List<Optional<Place>> places = new ArrayList<>();
+        List<Optional<Spot>> places = new ArrayList<>();
         double[] scores = new double[anchors.size()];
         for (int a = 0; a < anchors.size(); a++) {
             places.add(anchors.get(a).in(timing, texts, scores, a));
@@ -103,7 +100,7 @@ public record Anchor(
         return places;
     }
 
-    public Optional<Place> in(Timing timing) {
+    public Optional<Spot> in(Timing timing) {
         return in(timing, texts(timing), new double[1], 0);
     }
 
@@ -111,7 +108,7 @@ public record Anchor(
         return word.equals(other.word) && before.equals(other.before) && after.equals(other.after);
     }
 
-    private Optional<Place> in(Timing timing, List<String> texts, double[] scores, int own) {
+    private Optional<Spot> in(Timing timing, List<String> texts, double[] scores, int own) {
         int best = -1;
         double bestScore = 0;
         int same = 0;
@@ -143,8 +140,8 @@ public record Anchor(
         scores[own] = bestScore;
         int found = best;
         return phone < 0
-                ? Optional.of(new Place(found, -1))
-                : phoneIn(timing.words().get(found)).map(p -> new Place(found, p));
+                ? Optional.of(new Spot(found, -1))
+                : phoneIn(timing.words().get(found)).map(p -> new Spot(found, p));
     }
 
     private static String first(List<String> around) {

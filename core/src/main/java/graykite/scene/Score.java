@@ -18,13 +18,13 @@ import java.util.List;
  * @param keys poses that the animator set, in the order of time
  * @param seed of the instincts; another number gives another variation
  */
-public record Line(Timing timing, Loudness loudness, MouthWork work, FrameRate rate, List<PoseKey> keys, long seed) {
-    public Line {
+public record Score(Timing timing, Loudness loudness, MouthWork work, FrameRate rate, List<PoseKey> keys, long seed) {
+    public Score {
         keys = List.copyOf(keys);
     }
 
     /** A line without decisions of the animator's own. */
-    public Line(Timing timing, Loudness loudness, MouthSettings settings, FrameRate rate, long seed) {
+    public Score(Timing timing, Loudness loudness, MouthSettings settings, FrameRate rate, long seed) {
         this(timing, loudness, MouthWork.of(settings), rate, List.of(), seed);
     }
 
@@ -32,15 +32,15 @@ public record Line(Timing timing, Loudness loudness, MouthWork work, FrameRate r
         return work.settings();
     }
 
-    Line withTiming(Timing newTiming) {
-        return new Line(newTiming, loudness, work, rate, keys, seed);
+    Score withTiming(Timing newTiming) {
+        return new Score(newTiming, loudness, work, rate, keys, seed);
     }
 
-    Line withWork(MouthWork newWork) {
-        return new Line(timing, loudness, newWork, rate, keys, seed);
+    Score withWork(MouthWork newWork) {
+        return new Score(timing, loudness, newWork, rate, keys, seed);
     }
 
-    Line withKeys(List<PoseKey> newKeys) {
-        return new Line(timing, loudness, work, rate, newKeys, seed);
+    Score withKeys(List<PoseKey> newKeys) {
+        return new Score(timing, loudness, work, rate, newKeys, seed);
     }
 }

@@ -23,7 +23,7 @@ import java.util.Optional;
  * @param mouth everything that was decided about the mouth; it hangs on words, so it outlives readings and recordings
  * @param acting what lies over the speech
  */
-public record Shot(
+public record Line(
         String id,
         String title,
         String speaker,
@@ -53,12 +53,12 @@ public record Shot(
         }
     }
 
-    public Shot {
-        requireThat(!id.isBlank(), "A shot has an id.");
+    public Line {
+        requireThat(!id.isBlank(), "A line has an id.");
     }
 
-    public static Shot empty(String id, String title) {
-        return new Shot(
+    public static Line empty(String id, String title) {
+        return new Line(
                 id,
                 title,
                 "",
@@ -83,59 +83,59 @@ public record Shot(
         return acting.company();
     }
 
-    public Shot withTitle(String newTitle) {
-        return new Shot(id, newTitle, speaker, sound, voice, script, draft, timing, mouth, acting);
+    public Line withTitle(String newTitle) {
+        return new Line(id, newTitle, speaker, sound, voice, script, draft, timing, mouth, acting);
     }
 
-    public Shot withSpeaker(String member) {
-        return new Shot(id, title, member, sound, voice, script, draft, timing, mouth, acting);
+    public Line withSpeaker(String member) {
+        return new Line(id, title, member, sound, voice, script, draft, timing, mouth, acting);
     }
 
     /** With another recording; a reading of the old one no longer holds. */
-    public Shot withSound(SoundFile newSound) {
-        return new Shot(
+    public Line withSound(SoundFile newSound) {
+        return new Line(
                 id, title, speaker, Optional.of(newSound), voice, script, draft, Optional.empty(), mouth, acting);
     }
 
-    public Shot withVoice(Voice newVoice) {
-        return new Shot(id, title, speaker, sound, newVoice, script, draft, timing, mouth, acting);
+    public Line withVoice(Voice newVoice) {
+        return new Line(id, title, speaker, sound, newVoice, script, draft, timing, mouth, acting);
     }
 
     /** Without a reading. */
-    public Shot unread() {
-        return new Shot(id, title, speaker, sound, voice, script, draft, Optional.empty(), mouth, acting);
+    public Line unread() {
+        return new Line(id, title, speaker, sound, voice, script, draft, Optional.empty(), mouth, acting);
     }
 
-    public Shot withScript(String newScript) {
-        return new Shot(id, title, speaker, sound, voice, newScript, false, timing, mouth, acting);
+    public Line withScript(String newScript) {
+        return new Line(id, title, speaker, sound, voice, newScript, false, timing, mouth, acting);
     }
 
     /** With a script from recognition, to be corrected. */
-    public Shot withDraft(String recognised) {
-        return new Shot(id, title, speaker, sound, voice, recognised, true, timing, mouth, acting);
+    public Line withDraft(String recognised) {
+        return new Line(id, title, speaker, sound, voice, recognised, true, timing, mouth, acting);
     }
 
-    public Shot withTiming(Timing newTiming) {
-        return new Shot(id, title, speaker, sound, voice, script, draft, Optional.of(newTiming), mouth, acting);
+    public Line withTiming(Timing newTiming) {
+        return new Line(id, title, speaker, sound, voice, script, draft, Optional.of(newTiming), mouth, acting);
     }
 
-    public Shot withMouth(MouthWork work) {
-        return new Shot(id, title, speaker, sound, voice, script, draft, timing, work, acting);
+    public Line withMouth(MouthWork work) {
+        return new Line(id, title, speaker, sound, voice, script, draft, timing, work, acting);
     }
 
-    public Shot withSeed(long newSeed) {
+    public Line withSeed(long newSeed) {
         return withActing(new Acting(newSeed, keys(), company()));
     }
 
-    public Shot withKeys(List<PoseKey> newKeys) {
+    public Line withKeys(List<PoseKey> newKeys) {
         return withActing(new Acting(seed(), newKeys, company()));
     }
 
-    public Shot withCompany(List<Companion> newCompany) {
+    public Line withCompany(List<Companion> newCompany) {
         return withActing(new Acting(seed(), keys(), newCompany));
     }
 
-    private Shot withActing(Acting newActing) {
-        return new Shot(id, title, speaker, sound, voice, script, draft, timing, mouth, newActing);
+    private Line withActing(Acting newActing) {
+        return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, newActing);
     }
 }

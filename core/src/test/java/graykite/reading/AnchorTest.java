@@ -1,4 +1,7 @@
-package graykite.mouth;
+package graykite.reading;
+
+import graykite.mouth.Lines;
+import graykite.reading.Anchor;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -37,13 +40,13 @@ class AnchorTest {
     void repeatedWordsAreToldApart() {
         for (int w = 0; w < LINE.words().size(); w++) {
             assertEquals(
-                    Optional.of(new Anchor.Place(w, 0)), Anchor.of(LINE, w, 0).in(LINE));
+                    Optional.of(new Anchor.Spot(w, 0)), Anchor.of(LINE, w, 0).in(LINE));
         }
         // The second "turn" of three is gone: its neighbours stay what they were.
         Timing shorter = without(LINE, 3);
         List<Anchor> all = List.of(Anchor.of(LINE, 2, -1), Anchor.of(LINE, 3, -1), Anchor.of(LINE, 6, -1));
-        List<Optional<Anchor.Place>> found = Anchor.find(all, shorter);
-        assertEquals(Optional.of(new Anchor.Place(5, -1)), found.get(2));
+        List<Optional<Anchor.Spot>> found = Anchor.find(all, shorter);
+        assertEquals(Optional.of(new Anchor.Spot(5, -1)), found.get(2));
         long sameWord = found.stream().flatMap(Optional::stream).distinct().count();
         assertEquals(found.stream().flatMap(Optional::stream).count(), sameWord, "no two stand on one word");
     }
@@ -53,7 +56,7 @@ class AnchorTest {
         Anchor ahead = Anchor.of(LINE, 1, 0);
         assertEquals(Optional.empty(), ahead.in(without(LINE, 1)));
         // Spelled another way between the same neighbours it is still the word.
-        assertEquals(Optional.of(new Anchor.Place(1, 0)), ahead.in(with(LINE, 1, "ahed")));
+        assertEquals(Optional.of(new Anchor.Spot(1, 0)), ahead.in(with(LINE, 1, "ahed")));
     }
 
     /** A sound is found by name when the pronunciation changed around it, and by its make when it changed itself. */
@@ -66,9 +69,9 @@ class AnchorTest {
                 new TimedPhone(Phone.S, 1, 1.1, false),
                 new TimedPhone(Phone.M, 1.1, 1.2, false),
                 new TimedPhone(Phone.AE, 1.2, 1.3, false));
-        assertEquals(new Anchor.Place(0, 2), vowel.in(one("map", phones)).orElseThrow());
+        assertEquals(new Anchor.Spot(0, 2), vowel.in(one("map", phones)).orElseThrow());
         assertEquals(
-                new Anchor.Place(0, 1),
+                new Anchor.Spot(0, 1),
                 vowel.in(one(
                                 "map",
                                 List.of(
@@ -115,7 +118,7 @@ class AnchorTest {
         for (int w = 0; w < 24; w++) {
             anchors.add(Anchor.of(before, w, random.nextBoolean() ? -1 : 0));
         }
-        List<Optional<Anchor.Place>> found = Anchor.find(anchors, after);
+        List<Optional<Anchor.Spot>> found = Anchor.find(anchors, after);
         List<Integer> taken = new ArrayList<>();
         for (int w = 0; w < 24; w++) {
             int now = origin.indexOf(w);

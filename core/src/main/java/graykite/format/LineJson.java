@@ -8,7 +8,7 @@ import graykite.acting.PoseKey;
 import graykite.base.BadInput;
 import graykite.project.Companion;
 import graykite.project.Project;
-import graykite.project.Shot;
+import graykite.project.Line;
 import graykite.project.SoundFile;
 import graykite.project.Voice;
 import graykite.reading.Timing;
@@ -21,13 +21,13 @@ import java.util.Map;
 import java.util.Optional;
 
 /** A line of a project as JSON, and back. */
-final class ShotJson {
+final class LineJson {
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
-    private ShotJson() {}
+    private LineJson() {}
 
     /** @param place for messages */
-    static Shot read(JsonNode json, Map<String, byte[]> entries, String place) {
+    static Line read(JsonNode json, Map<String, byte[]> entries, String place) {
         Optional<SoundFile> sound = Optional.empty();
         if (json.hasNonNull("sound")) {
             String entry = json.path("sound").path("entry").asText();
@@ -41,7 +41,7 @@ final class ShotJson {
                 ? Optional.of(TimingJson.read(json.path("reading"), place))
                 : Optional.empty();
         try {
-            return new Shot(
+            return new Line(
                     json.path("id").asText(Project.newId()),
                     json.path("title").asText(""),
                     json.path("speaker").asText("").toLowerCase(Locale.ROOT),
@@ -51,7 +51,7 @@ final class ShotJson {
                     json.path("draft").asBoolean(false),
                     timing,
                     MouthJson.read(json.path("mouth")),
-                    new Shot.Acting(json.path("seed").asLong(1), keys(json), company(json)));
+                    new Line.Acting(json.path("seed").asLong(1), keys(json), company(json)));
         } catch (IllegalArgumentException broken) {
             throw new BadInput(place + ": " + broken.getMessage(), broken);
         }
@@ -88,39 +88,39 @@ final class ShotJson {
         return company;
     }
 
-    static void write(Shot shot, JsonGenerator json) throws IOException {
+    static void write(Line line, JsonGenerator json) throws IOException {
         json.writeStartObject();
-        json.writeStringField("id", shot.id());
-        json.writeStringField("title", shot.title());
-        json.writeStringField("speaker", shot.speaker());
-        json.writeStringField("script", shot.script());
-        if (shot.draft()) {
+        json.writeStringField("id", line.id());
+        json.writeStringField("title", line.title());
+        json.writeStringField("speaker", line.speaker());
+        json.writeStringField("script", line.script());
+        if (line.draft()) {
             json.writeBooleanField("draft", true);
         }
-        json.writeNumberField("seed", shot.seed());
-        if (shot.sound().isPresent()) {
+        json.writeNumberField("seed", line.seed());
+        if (line.sound().isPresent()) {
             json.writeObjectFieldStart("sound");
-            json.writeStringField("name", shot.sound().get().name());
-            json.writeStringField("entry", entryName(shot));
+            json.writeStringField("name", line.sound().get().name());
+            json.writeStringField("entry", entryName(line));
             json.writeEndObject();
         }
-        if (!shot.voice().equals(Voice.PLAIN)) {
+        if (!line.voice().equals(Voice.PLAIN)) {
             json.writeObjectFieldStart("voice");
-            json.writeNumberField("gain", shot.voice().gain());
-            json.writeNumberField("startFrame", shot.voice().startFrame());
-            json.writeStringField("language", shot.voice().language().code());
-            if (shot.voice().channel().isPresent()) {
-                json.writeNumberField("channel", shot.voice().channel().get());
+            json.writeNumberField("gain", line.voice().gain());
+            json.writeNumberField("startFrame", line.voice().startFrame());
+            json.writeStringField("language", line.voice().language().code());
+            if (line.voice().channel().isPresent()) {
+                json.writeNumberField("channel", line.voice().channel().get());
             }
             json.writeEndObject();
         }
         ObjectNode mouth = MAPPER.createObjectNode();
-        MouthJson.write(shot.mouth(), mouth);
+        MouthJson.write(line.mouth(), mouth);
         json.writeFieldName("mouth");
         MAPPER.writeTree(json, mouth);
-        if (!shot.keys().isEmpty()) {
+        if (!line.keys().isEmpty()) {
             json.writeArrayFieldStart("poses");
-            for (PoseKey key : shot.keys()) {
+            for (PoseKey key : line.keys()) {
                 json.writeStartObject();
                 json.writeNumberField("time", key.time());
                 json.writeStringField("pose", key.pose());
@@ -130,9 +130,9 @@ final class ShotJson {
             }
             json.writeEndArray();
         }
-        if (!shot.company().isEmpty()) {
+        if (!line.company().isEmpty()) {
             json.writeArrayFieldStart("company");
-            for (Companion other : shot.company()) {
+            for (Companion other : line.company()) {
                 json.writeStartObject();
                 json.writeStringField("member", other.member());
                 if (other.line().isPresent()) {
@@ -143,17 +143,17 @@ final class ShotJson {
             }
             json.writeEndArray();
         }
-        if (shot.timing().isPresent()) {
+        if (line.timing().isPresent()) {
             json.writeFieldName("reading");
-            TimingJson.write(shot.timing().get(), json);
+            TimingJson.write(line.timing().get(), json);
         }
         json.writeEndObject();
     }
 
-    /** Where a shot's recording stands in the file; ids and names are made safe for any file system. */
-    static String entryName(Shot shot) {
-        String name = shot.sound().orElseThrow().name();
+    /** Where a line's recording stands in the file; ids and names are made safe for any file system. */
+    static String entryName(Line line) {
+        String name = line.sound().orElseThrow().name();
         String extension = name.contains(".") ? name.substring(name.lastIndexOf('.')) : "";
-        return "sounds/" + shot.id().replaceAll("[^A-Za-z0-9-]", "_") + extension.replaceAll("[^A-Za-z0-9.]", "");
+        return "sounds/" + line.id().replaceAll("[^A-Za-z0-9-]", "_") + extension.replaceAll("[^A-Za-z0-9.]", "");
     }
 }
