@@ -25,6 +25,7 @@ class ModuleRulesTest {
             "hearing",
             "rig",
             "motion",
+            "layer",
             "mouth",
             "people.face",
             "people.drawn",
@@ -34,7 +35,10 @@ class ModuleRulesTest {
             "acting",
             "scene",
             "project",
-            "format");
+            "edit",
+            "format",
+            "session",
+            "workbench");
 
     @ArchTest
     static final ArchRule coreHasNoInterface = noClasses()

@@ -23,7 +23,7 @@ public final class Bench {
             case "letters" -> Letters.print(arguments.length > 1 ? Integer.parseInt(arguments[1]) : 5000);
             case "train-boundaries" ->
                 BoundaryTraining.run(Path.of("bench/target/training"), Path.of("bench/target/boundaries"));
-            case "phone-pairs" -> PhonePairs.write(Path.of("core/src/main/resources/graykite/speech/phone-pairs.txt"));
+            case "phone-pairs" -> PhonePairs.write(Path.of("core/src/main/resources/graykite/hearing/phone-pairs.txt"));
             default -> runJmh(what.isEmpty() ? ".*" : what);
         }
     }

@@ -1,19 +1,21 @@
 package graykite.bench;
 
+import graykite.acting.Layers;
 import graykite.acting.PoseKey;
+import graykite.acting.Score;
 import graykite.format.character.Cast;
-import graykite.reading.Anchor;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.MouthWork;
 import graykite.mouth.PhoneShape;
 import graykite.mouth.TouchUp;
+import graykite.reading.Anchor;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.rig.Character;
-import graykite.scene.Score;
 import graykite.scene.Performance;
+import graykite.scene.Scene;
 import graykite.scene.Why;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
@@ -52,15 +54,20 @@ public class MotionBenchmark {
     private final Timing moved =
             timing.withStart(900, 1, timing.words().get(900).phones().get(1).start() + 0.01);
 
-    private final MouthWork touched = whole.line()
+    private final MouthWork touched = whole.score()
             .work()
             .plus(TouchUp.on(Anchor.of(timing, 900, 1)).withStrength(1.4).withHold(0.05));
-    private final Performance smiling = whole.posed(List.of(new PoseKey(0, "Laughing", 1, 0.1)));
+    private final Performance smiling = whole.after(whole.score()
+            .withLayers(Layers.usual()
+                    .withKeys(List.of(new PoseKey(0, "Laughing", 1, 0.1)))
+                    .plans()));
     private final double closure = whole.beats().shuts().stream()
             .filter(s -> s.kind() == PhoneShape.Closure.LIPS && s.from() > 300)
             .mapToDouble(s -> (s.from() + s.to()) / 2)
             .findFirst()
             .orElseThrow();
+    private final Scene alone = Scene.solo(whole);
+    private final Scene laughing = Scene.solo(smiling);
     private final int jaw = odile.channelIndex().get("jawDrop");
 
     private static Timing timing() {
@@ -88,34 +95,30 @@ public class MotionBenchmark {
 
     @Benchmark
     public Performance afterOneDrag() {
-        return whole.retimed(
-                moved, timing.words().get(899).start(), timing.words().get(901).end());
+        return whole.after(whole.score().withTiming(moved));
     }
 
     /** A touch-up on one of 1,900 words while the others stay. */
     @Benchmark
     public Performance afterOneTouchUp() {
-        return whole.reworked(
-                touched,
-                timing.words().get(899).start(),
-                timing.words().get(901).end());
+        return whole.after(whole.score().withWork(touched));
     }
 
     /** All channels between closures: the guard only looks. */
     @Benchmark
     public double[] oneFrame() {
-        return whole.at(301.5);
+        return alone.at(0, 301.5);
     }
 
     /** All channels in a closure with a smile and a wide jaw on top: the guard measures the mesh and shuts the lips. */
     @Benchmark
     public double[] oneGuardedFrame() {
-        return smiling.at(closure);
+        return laughing.at(0, closure);
     }
 
     /** The whole answer to why the jaw is where it is. */
     @Benchmark
     public Why why() {
-        return Why.of(whole, jaw, 301.5);
+        return alone.why(0, jaw, 301.5);
     }
 }

@@ -1,13 +1,15 @@
 package graykite.command;
 
+import graykite.acting.Layers;
 import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.format.ProjectFiles;
 import graykite.hearing.Reader;
 import graykite.media.SoundReader;
 import graykite.mouth.MouthWork;
-import graykite.project.Project;
 import graykite.project.Line;
+import graykite.project.Project;
+import graykite.project.SceneWork;
 import graykite.project.SoundFile;
 import graykite.project.Voice;
 import graykite.reading.Timing;
@@ -69,11 +71,35 @@ final class DemoProjectCommand implements Callable<Integer> {
                     false,
                     Optional.of(timing),
                     MouthWork.STANDARD,
-                    new Line.Acting(number, List.of(), List.of())));
+                    Layers.usual().withSeed(number)));
         }
         ProjectFiles.save(
-                new Project("The night ferry", Project.OUR_CAST, FrameRate.THIRTY, lines, java.util.Map.of()), out);
+                new Project(
+                        "The night ferry",
+                        Project.OUR_CAST,
+                        FrameRate.THIRTY,
+                        lines,
+                        List.of(night(lines)),
+                        java.util.Map.of()),
+                out);
         System.out.println(lines.size() + " lines in " + out);
         return 0;
+    }
+
+    /** All lines one after another, with everybody on stage. */
+    private static SceneWork night(List<Line> lines) {
+        List<SceneWork.Block> blocks = new ArrayList<>();
+        double time = 0;
+        for (Line line : lines) {
+            blocks.add(new SceneWork.Block(line.id(), time));
+            time += line.timing().orElseThrow().duration() + SceneWork.USUAL_GAP;
+        }
+        return new SceneWork(
+                "night",
+                "A night on the ferry",
+                Project.OUR_CAST.stream()
+                        .map(m -> new SceneWork.Standing(m.id(), Optional.empty()))
+                        .toList(),
+                blocks);
     }
 }

@@ -49,7 +49,8 @@ final class LineInput {
 
     /** What is heard of the recording; warnings about it go to the error output. */
     Sound sound() {
-        Voice voice = new Voice(gain, 0, Optional.ofNullable(channel).map(c -> c - 1), how.language());
+        Voice voice = new Voice(
+                gain, 0, Optional.ofNullable(channel).map(c -> c - 1), how.language(), graykite.time.TimeMap.SAME);
         Sound recording = SoundReader.read(audio, Progress.none());
         if (channel != null && channel > recording.channelCount()) {
             throw BadInput.inFile(

@@ -18,12 +18,15 @@ import picocli.CommandLine.ScopeType;
             ReadCommand.class,
             SpeakCommand.class,
             CastCommand.class,
+            NewCommand.class,
+            ApplyCommand.class,
+            InfoCommand.class,
             DemoProjectCommand.class
         },
         footer = {
             "",
             "Started by the launcher alone: demo (the window with the demo), studio [PROJECT],",
-            "test (all tests), lines (pictures for the documentation), bench (measurements)."
+            "test (all tests), shots (pictures for the documentation), bench (measurements)."
         })
 public final class Main implements Runnable {
     @Option(names = "--verbose", description = "Print the whole trace of an error.", scope = ScopeType.INHERIT)

@@ -1,5 +1,6 @@
 package graykite.command;
 
+import graykite.acting.Score;
 import graykite.base.Progress;
 import graykite.format.ChartFiles;
 import graykite.media.Delivery;
@@ -10,8 +11,8 @@ import graykite.picture.Camera;
 import graykite.project.Voice;
 import graykite.reading.Timing;
 import graykite.rig.Character;
-import graykite.scene.Score;
 import graykite.scene.Performance;
+import graykite.scene.Scene;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
 import graykite.text.Phone;
@@ -91,7 +92,7 @@ final class SpeakCommand implements Callable<Integer> {
         report(speaker, fitted);
         Performance performance =
                 Performance.of(speaker, fitted, new Score(timing, Loudness.of(sound), settings, rate, seed));
-        Delivery.deliver(performance, sound, rate, how, out, Progress.none());
+        Delivery.deliver(Scene.solo(performance), sound, rate, how, out, Progress.none());
         System.out.println(rate.framesToCover(performance.duration()) + " frames at " + rate + " a second in "
                 + out.getFileName());
         return 0;

@@ -50,13 +50,16 @@ public record Blinks(List<Blink> blinks) {
                     .min(java.util.Comparator.comparingDouble(e -> Math.abs(e - wanted)))
                     .orElse(wanted);
             double last = blinks.isEmpty() ? -1 : blinks.getLast().end();
+            // Drawn whether it is used or not: a word that moves changes the blinks beside it, not all that follow.
+            boolean deliberate = random.nextDouble() < 0.15;
+            double hold = random.nextDouble();
+            Blink blink = new Blink(
+                    at,
+                    random.nextDouble(0.065, 0.095),
+                    deliberate ? 0.06 + 0.03 * hold : 0.01 + 0.03 * hold,
+                    random.nextDouble(0.12, 0.18));
             if (at > last + 0.35) {
-                boolean deliberate = random.nextDouble() < 0.15;
-                blinks.add(new Blink(
-                        at,
-                        random.nextDouble(0.065, 0.095),
-                        deliberate ? random.nextDouble(0.06, 0.09) : random.nextDouble(0.01, 0.04),
-                        random.nextDouble(0.12, 0.18)));
+                blinks.add(blink);
             }
             // A gamma-like spread: the sum of two exponentials is uneven but seldom extreme.
             double spread = -Math.log(1 - random.nextDouble()) - Math.log(1 - random.nextDouble());
@@ -80,11 +83,18 @@ public record Blinks(List<Blink> blinks) {
 
     /** How far the lids are closed at a time, 0 to 1. */
     public double at(double time) {
-        double closed = 0;
-        for (Blink blink : blinks) {
-            closed = Math.max(closed, blink.at(time));
+        int low = 0;
+        int high = blinks.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (blinks.get(middle).start() <= time) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
         }
-        return closed;
+        // Blinks follow one another, so only the last that began can be under way.
+        return low == 0 ? 0 : blinks.get(low - 1).at(time);
     }
 
     private static double ease(double t) {

@@ -35,32 +35,41 @@ public record EyeDarts(List<Dart> darts) {
         return 0.021 + 0.0022 * degrees;
     }
 
-    /** Degrees to the left at a time. */
-    public double yaw(double time) {
-        return at(time, true);
-    }
+    /** Where the eyes look: degrees to the left and up. */
+    public record Gaze(double yaw, double pitch) {}
 
-    /** Degrees up at a time. */
-    public double pitch(double time) {
-        return at(time, false);
-    }
-
-    private double at(double time, boolean yaw) {
-        Dart from = new Dart(-1, 0, 0);
-        for (Dart dart : darts) {
-            if (dart.time > time) {
-                break;
-            }
-            double length = seconds(Math.hypot(dart.yaw - from.yaw, dart.pitch - from.pitch));
-            if (time < dart.time + length) {
-                double t = (time - dart.time) / length;
-                double eased = t * t * (3 - 2 * t);
-                double a = yaw ? from.yaw : from.pitch;
-                double b = yaw ? dart.yaw : dart.pitch;
-                return a + (b - a) * eased;
-            }
-            from = dart;
+    /** Where the eyes look at a time. */
+    public Gaze at(double time) {
+        int now = begun(time) - 1;
+        if (now < 0) {
+            return new Gaze(0, 0);
         }
-        return yaw ? from.yaw : from.pitch;
+        Dart dart = darts.get(now);
+        Dart from = now == 0 ? new Dart(-1, 0, 0) : darts.get(now - 1);
+        double length = seconds(Math.hypot(dart.yaw - from.yaw, dart.pitch - from.pitch));
+        double t = Math.clamp((time - dart.time) / length, 0, 1);
+        double eased = t * t * (3 - 2 * t);
+        return new Gaze(from.yaw + (dart.yaw - from.yaw) * eased, from.pitch + (dart.pitch - from.pitch) * eased);
+    }
+
+    /** When the eyes leave where a dart brought them. */
+    double after(Dart dart) {
+        int next = begun(dart.time);
+        return next < darts.size() ? darts.get(next).time : Double.MAX_VALUE;
+    }
+
+    /** How many darts have begun at a time. */
+    private int begun(double time) {
+        int low = 0;
+        int high = darts.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (darts.get(middle).time <= time) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 }

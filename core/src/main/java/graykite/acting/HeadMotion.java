@@ -27,11 +27,11 @@ public record HeadMotion(List<Beat> beats) {
     }
 
     public static HeadMotion generate(Timing timing, Loudness loudness, long seed) {
-        SplittableRandom random = new SplittableRandom(seed ^ 0x9E3779B97F4A7C15L);
         double usual = loudness.percentile(0.6);
         List<Beat> beats = new ArrayList<>();
         double last = -1;
-        for (TimedWord word : timing.words()) {
+        for (int w = 0; w < timing.words().size(); w++) {
+            TimedWord word = timing.words().get(w);
             TimedPhone loudest = loudestVowel(word, loudness);
             if (loudest == null) {
                 continue;
@@ -42,6 +42,8 @@ public record HeadMotion(List<Beat> beats) {
                 continue;
             }
             last = time;
+            // A variation of its own for each word: one that moves leaves the others as they are.
+            SplittableRandom random = new SplittableRandom(seed * 0x9E3779B97F4A7C15L + w);
             double size = 0.45 + 0.55 * accent;
             beats.add(new Beat(
                     time,
@@ -67,26 +69,53 @@ public record HeadMotion(List<Beat> beats) {
         return best;
     }
 
-    /** Degrees of yaw, pitch and roll at a time, and the lift of the brows, 0 to 1. */
-    public double[] at(double time) {
-        double[] pose = new double[4];
-        Beat from = new Beat(-10, 0.1, 0, 0, 0, 0);
-        for (Beat beat : beats) {
-            if (beat.time - beat.travel > time) {
-                break;
-            }
-            double t = Math.clamp((time - beat.time + beat.travel) / beat.travel, 0, 1);
-            double eased = t * t * t * (t * (6 * t - 15) + 10);
-            pose[0] = from.yaw + (beat.yaw - from.yaw) * eased;
-            pose[1] = from.pitch + (beat.pitch - from.pitch) * eased;
-            pose[2] = from.roll + (beat.roll - from.roll) * eased;
-            from = beat;
-        }
-        for (Beat beat : beats) {
+    /** Where the head is, in degrees, and how far the brows are lifted, 0 to 1. */
+    public record Pose(double yaw, double pitch, double roll, double brows) {}
+
+    /** Head and brows at a time. */
+    public Pose at(double time) {
+        int now = begun(time) - 1;
+        Beat still = new Beat(-10, 0.1, 0, 0, 0, 0);
+        Beat to = now < 0 ? still : beats.get(now);
+        Beat from = now < 1 ? still : beats.get(now - 1);
+        double t = Math.clamp((time - to.time + to.travel) / to.travel, 0, 1);
+        double eased = t * t * t * (t * (6 * t - 15) + 10);
+        return new Pose(
+                from.yaw + (to.yaw - from.yaw) * eased,
+                from.pitch + (to.pitch - from.pitch) * eased,
+                from.roll + (to.roll - from.roll) * eased,
+                brows(time, now));
+    }
+
+    private double brows(double time, int now) {
+        double most = 0;
+        for (int b = Math.max(0, now - 4); b < Math.min(beats.size(), now + 3); b++) {
+            Beat beat = beats.get(b);
             double since = time - beat.time;
             double lift = since < 0 ? Math.exp(-Math.pow(since / 0.09, 2)) : Math.exp(-Math.pow(since / 0.28, 2));
-            pose[3] = Math.max(pose[3], beat.accent * lift);
+            most = Math.max(most, beat.accent * lift);
         }
-        return pose;
+        return most;
+    }
+
+    /** When the head leaves where a beat brought it. */
+    double after(Beat beat) {
+        int next = begun(beat.time);
+        return next < beats.size() ? beats.get(next).time : Double.MAX_VALUE / 2;
+    }
+
+    /** How many beats the head has set out for at a time. */
+    private int begun(double time) {
+        int low = 0;
+        int high = beats.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (beats.get(middle).time - beats.get(middle).travel <= time) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 }

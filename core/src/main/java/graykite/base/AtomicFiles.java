@@ -42,6 +42,33 @@ public final class AtomicFiles {
         });
     }
 
+    /** As {@link #write}, keeping what stood there before under another name beside it. */
+    public static void writeKeeping(Path target, Path before, Content content) {
+        writeBeside(target, partial -> {
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(partial), 1 << 16)) {
+                content.writeTo(out);
+            }
+            if (Files.exists(target)) {
+                keep(target, before);
+            }
+        });
+    }
+
+    /** A second name for the same bytes where the system can, else a copy. */
+    private static void keep(Path target, Path before) throws IOException {
+        Path fresh = before.resolveSibling(".part-" + Long.toHexString(System.nanoTime()) + "-" + before.getFileName());
+        try {
+            try {
+                Files.createLink(fresh, target);
+            } catch (UnsupportedOperationException | IOException noLinks) {
+                Files.copy(target, fresh, StandardCopyOption.REPLACE_EXISTING);
+            }
+            move(fresh, before);
+        } finally {
+            Files.deleteIfExists(fresh);
+        }
+    }
+
     /** As {@link #write}, for content that is written by path. The partial name keeps the target's extension. */
     public static void writeBeside(Path target, PathContent content) {
         Path absolute = target.toAbsolutePath();
@@ -54,6 +81,7 @@ public final class AtomicFiles {
                 channel.force(true);
             }
             move(partial, absolute);
+            flushFolder(absolute.getParent());
         } catch (IOException failure) {
             throw BadInput.inFile(
                     target,
@@ -67,6 +95,16 @@ public final class AtomicFiles {
                 System.getLogger(AtomicFiles.class.getName())
                         .log(System.Logger.Level.WARNING, "Left behind: " + partial, leftover);
             }
+        }
+    }
+
+    /** A new name is only safe from a power cut once its folder is on the disk too; not every system lets one flush it. */
+    private static void flushFolder(Path folder) {
+        try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
+            channel.force(true);
+        } catch (IOException notHere) {
+            System.getLogger(AtomicFiles.class.getName())
+                    .log(System.Logger.Level.DEBUG, "This system does not flush folders: " + folder, notHere);
         }
     }
 

@@ -9,10 +9,12 @@ import graykite.format.character.Cast;
 import graykite.format.character.CharacterStore;
 import graykite.format.character.RigJson;
 import graykite.project.Member;
+import graykite.project.SoundFile;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** A member of a project's cast as JSON, and back. Figures of the user's own are entries of their own beside it. */
 final class CastJson {
@@ -21,14 +23,13 @@ final class CastJson {
     private CastJson() {}
 
     /** @param place for messages */
-    static Member read(JsonNode json, Map<String, byte[]> entries, String place) {
+    static Member read(JsonNode json, ProjectJson.Entries entries, String place) {
         Member.Source source;
         if (json.hasNonNull("entry")) {
             String entry = json.path("entry").asText();
-            byte[] content = entries.get(entry);
-            if (content == null) {
-                throw new BadInput(place + ": its figure \"" + entry + "\" is missing from the file.");
-            }
+            byte[] content = entries.of(entry)
+                    .orElseThrow(
+                            () -> new BadInput(place + ": its figure \"" + entry + "\" is missing from the file."));
             try {
                 source = new Member.Own(CharacterStore.read(new ByteArrayInputStream(content)));
             } catch (IOException damaged) {
@@ -42,41 +43,66 @@ final class CastJson {
             source = new Member.Shipped(figure);
         }
         try {
-            Optional<Member.Library> library = json.hasNonNull("library")
-                    ? Optional.of(new Member.Library(
-                            RigJson.poses(json.path("library").path("poses")),
-                            RigJson.poses(json.path("library").path("roles")),
-                            RigJson.couplings(json.path("library").path("couplings")),
-                            json.path("library").has("chart")
-                                    ? Optional.of(ChartFiles.chart(
-                                            json.path("library").path("chart")))
-                                    : Optional.empty()))
-                    : Optional.empty();
+            Optional<Member.Library> library =
+                    json.hasNonNull("library") ? Optional.of(library(json.path("library"))) : Optional.empty();
             return new Member(json.path("id").asText(), json.path("name").asText(), source, library);
         } catch (IllegalArgumentException broken) {
             throw new BadInput(place + ": " + broken.getMessage(), broken);
         }
     }
 
-    static void write(Member member, JsonGenerator json) throws IOException {
+    /** @param entries where figures of the user's own stand */
+    static void write(Member member, JsonGenerator json, Function<Member, String> entries) throws IOException {
         json.writeStartObject();
         json.writeStringField("id", member.id());
         json.writeStringField("name", member.name());
         switch (member.source()) {
             case Member.Shipped shipped -> json.writeStringField("figure", shipped.figure());
-            case Member.Own own -> json.writeStringField("entry", entryName(member));
+            case Member.Own own -> json.writeStringField("entry", entries.apply(member));
         }
         if (member.library().isPresent()) {
             Member.Library library = member.library().get();
             ObjectNode tree = MAPPER.createObjectNode();
-            RigJson.write(library.poses(), tree.putObject("poses"));
-            RigJson.write(library.roles(), tree.putObject("roles"));
-            RigJson.write(library.couplings(), tree.putArray("couplings"));
-            library.chart().ifPresent(c -> tree.set("chart", ChartFiles.chart(c)));
+            write(library, tree);
             json.writeFieldName("library");
             MAPPER.writeTree(json, tree);
         }
         json.writeEndObject();
+    }
+
+    /** @throws IllegalArgumentException when something in it is out of its range */
+    static Member.Library library(JsonNode json) {
+        return new Member.Library(
+                RigJson.poses(json.path("poses")),
+                RigJson.poses(json.path("roles")),
+                RigJson.couplings(json.path("couplings")),
+                json.has("chart") ? Optional.of(ChartFiles.chart(json.path("chart"))) : Optional.empty());
+    }
+
+    static void write(Member.Library library, ObjectNode json) {
+        RigJson.write(library.poses(), json.putObject("poses"));
+        RigJson.write(library.roles(), json.putObject("roles"));
+        RigJson.write(library.couplings(), json.putArray("couplings"));
+        library.chart().ifPresent(c -> json.set("chart", ChartFiles.chart(c)));
+    }
+
+    /** Puts a figure of the user's own on a shelf. @return its hash */
+    static String keep(Member member, Shelf shelf) {
+        SoundFile bytes = stored(member);
+        return shelf.keep(bytes.content(), bytes.hash());
+    }
+
+    /** A figure of the user's own as bytes with a hash. */
+    static SoundFile stored(Member member) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        if (member.source() instanceof Member.Own own) {
+            try {
+                CharacterStore.write(own.figure(), out);
+            } catch (IOException impossible) {
+                throw new IllegalStateException(impossible);
+            }
+        }
+        return new SoundFile(member.id() + CharacterStore.EXTENSION, out.toByteArray());
     }
 
     static String entryName(Member member) {

@@ -3,12 +3,12 @@ package graykite.format;
 import static graykite.base.Require.requireThat;
 
 import graykite.rig.Channel;
-import graykite.scene.Performance;
+import graykite.scene.Scene;
 import graykite.time.FrameRate;
 import java.util.List;
 
 /**
- * A performance at the frames of a rate: what is delivered.
+ * What somebody on a stage does, at the frames of a rate: what is delivered.
  *
  * @param rate frames a second
  * @param firstFrame number of the first row's frame
@@ -34,14 +34,14 @@ public record FrameTable(FrameRate rate, long firstFrame, List<String> channels,
         return new FrameTable(rate, frame, channels, rows);
     }
 
-    /** Samples a performance from its start to its end; the last frame covers the end. */
-    public static FrameTable of(Performance performance, FrameRate rate) {
-        long frames = frames(performance.duration(), rate);
+    /** Samples what somebody on a stage does from its start to its end; the last frame covers the end. */
+    public static FrameTable of(Scene scene, int actor, FrameRate rate) {
+        long frames = frames(scene.duration(), rate);
         List<double[]> rows = java.util.stream.LongStream.range(0, frames)
-                .mapToObj(f -> performance.at(rate.secondsAt(f)))
+                .mapToObj(f -> scene.at(actor, rate.secondsAt(f)))
                 .toList();
         return new FrameTable(
-                rate, performance.channels().stream().map(Channel::name).toList(), rows);
+                rate, scene.channels(actor).stream().map(Channel::name).toList(), rows);
     }
 
     /** How many frames cover so many seconds; at least one. */

@@ -249,7 +249,7 @@ public final class GltfWriter {
         int frames = table.rows().size();
         float[] times = new float[frames];
         for (int f = 0; f < frames; f++) {
-            times[f] = (float) rate.secondsAt(f);
+            times[f] = (float) table.timeOf(f);
         }
         int input = binary.vectors(times, 1, true, 0);
         ObjectNode animation = root.putArray("animations").addObject();

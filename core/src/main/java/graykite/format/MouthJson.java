@@ -4,9 +4,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.format.character.RigJson;
-import graykite.motion.Curve;
-import graykite.motion.Key;
-import graykite.reading.Anchor;
 import graykite.mouth.Diction;
 import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthSettings;
@@ -14,8 +11,9 @@ import graykite.mouth.MouthWork;
 import graykite.mouth.Section;
 import graykite.mouth.TakenCurve;
 import graykite.mouth.TouchUp;
+import graykite.reading.Anchor;
+import graykite.reading.Moorings;
 import graykite.rig.Pose;
-import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -23,12 +21,27 @@ import java.util.Optional;
 
 /** Everything that was decided about the mouth of a line as JSON, and back. */
 final class MouthJson {
-    private static final int MOST = 20_000;
-
     private MouthJson() {}
 
     /** @throws IllegalArgumentException when a figure is out of its range or a name is unknown */
     static MouthWork read(JsonNode json) {
+        MouthSettings settings = settings(json);
+        List<Section> sections = new ArrayList<>();
+        for (JsonNode section : WordsJson.limited(json.path("sections"))) {
+            sections.add(section(section));
+        }
+        List<TouchUp> touchUps = new ArrayList<>();
+        for (JsonNode touch : WordsJson.limited(json.path("touchUps"))) {
+            touchUps.add(touchUp(touch));
+        }
+        List<TakenCurve> curves = new ArrayList<>();
+        for (JsonNode curve : WordsJson.limited(json.path("curves"))) {
+            curves.add(curve(curve));
+        }
+        return new MouthWork(settings, sections, touchUps, curves);
+    }
+
+    static MouthSettings settings(JsonNode json) {
         MouthSettings usual = MouthSettings.STANDARD;
         Diction diction = json.has("diction")
                 ? diction(json.path("diction"))
@@ -37,45 +50,22 @@ final class MouthJson {
                         .withStrength(
                                 json.path("strength").asDouble(usual.diction().strength()))
                         .withSmooth(json.path("smoothness").asDouble(1));
-        MouthSettings settings = new MouthSettings(
+        return new MouthSettings(
                 diction,
                 json.path("lead").asDouble(usual.lead()),
                 motion(json),
                 json.path("leastHold").asInt(usual.leastHold()),
                 json.path("pop").asDouble(usual.pop()),
                 json.path("stick").asDouble(usual.stick()));
-        List<Section> sections = new ArrayList<>();
-        for (JsonNode section : limited(json.path("sections"))) {
-            sections.add(new Section(
-                    anchor(section.path("first")),
-                    anchor(section.path("last")),
-                    diction(section.path("diction")),
-                    motion(section),
-                    section.path("blend").asDouble(Section.USUAL_BLEND)));
-        }
-        List<TouchUp> touchUps = new ArrayList<>();
-        for (JsonNode touch : limited(json.path("touchUps"))) {
-            touchUps.add(touchUp(touch));
-        }
-        List<TakenCurve> curves = new ArrayList<>();
-        for (JsonNode curve : limited(json.path("curves"))) {
-            curves.add(new TakenCurve(
-                    curve.path("channel").asText(),
-                    curve(curve.path("keys")),
-                    anchor(curve.path("first")),
-                    anchor(curve.path("last")),
-                    curve.path("firstTime").asDouble(),
-                    curve.path("lastTime").asDouble()));
-        }
-        return new MouthWork(settings, sections, touchUps, curves);
     }
 
-    private static JsonNode limited(JsonNode list) {
-        if (list.size() > MOST) {
-            throw new IllegalArgumentException(
-                    "A line has at most " + MOST + " edits of a kind, not " + list.size() + ".");
-        }
-        return list;
+    static Section section(JsonNode json) {
+        return new Section(
+                WordsJson.anchor(json.path("first")),
+                WordsJson.anchor(json.path("last")),
+                diction(json.path("diction")),
+                motion(json),
+                json.path("blend").asDouble(Section.USUAL_BLEND));
     }
 
     static Diction diction(JsonNode json) {
@@ -104,7 +94,7 @@ final class MouthJson {
                         new IllegalArgumentException("The motion is flowing, crisp or held, not \"" + word + "\".")));
     }
 
-    private static TouchUp touchUp(JsonNode json) {
+    static TouchUp touchUp(JsonNode json) {
         Optional<TouchUp.Blend> blend = json.has("blend")
                 ? Optional.of(new TouchUp.Blend(
                         json.path("blend").path("shape").asText(),
@@ -114,7 +104,7 @@ final class MouthJson {
                 ? Optional.ofNullable(RigJson.poses(json.path("pose")).get("pose"))
                 : Optional.empty();
         return new TouchUp(
-                anchor(json.path("at")),
+                WordsJson.anchor(json.path("at")),
                 json.hasNonNull("shape") ? Optional.of(json.path("shape").asText()) : Optional.empty(),
                 blend,
                 pose,
@@ -126,56 +116,32 @@ final class MouthJson {
                 json.path("muted").asBoolean(false));
     }
 
-    private static Anchor anchor(JsonNode json) {
-        List<String> before = new ArrayList<>();
-        json.path("before").forEach(w -> before.add(w.asText()));
-        List<String> after = new ArrayList<>();
-        json.path("after").forEach(w -> after.add(w.asText()));
-        Phone sound = json.has("sound")
-                ? Phone.parse(json.path("sound").asText())
-                        .orElseThrow(() -> new IllegalArgumentException(
-                                "There is no sound \"" + json.path("sound").asText() + "\"."))
-                : Phone.SIL;
-        return new Anchor(
-                json.path("word").asText(),
-                before,
-                after,
-                json.path("twins").asInt(1),
-                json.path("place").asDouble(0),
-                json.path("phone").asInt(-1),
-                sound);
+    static TakenCurve curve(JsonNode json) {
+        Moorings words = json.has("words")
+                ? WordsJson.moorings(json.path("words"))
+                // Up to format 4 a curve hung on its first and its last word alone.
+                : ends(
+                        WordsJson.anchor(json.path("first")),
+                        WordsJson.anchor(json.path("last")),
+                        json.path("firstTime").asDouble(),
+                        json.path("lastTime").asDouble());
+        return new TakenCurve(json.path("channel").asText(), CurveJson.read(json.path("keys")), words);
     }
 
-    private static Curve curve(JsonNode json) {
-        List<Key> keys = new ArrayList<>();
-        for (JsonNode key : limited(json)) {
-            keys.add(new Key(
-                    key.path("time").asDouble(),
-                    key.path("value").asDouble(),
-                    Key.Way.valueOf(key.path("way").asText("SMOOTH")),
-                    key.path("in").asDouble(0),
-                    key.path("out").asDouble(0)));
-        }
-        return new Curve(keys);
+    private static Moorings ends(Anchor first, Anchor last, double start, double end) {
+        double middle = (start + end) / 2;
+        return new Moorings(
+                first.equals(last)
+                        ? List.of(new Moorings.Mooring(first, start, end))
+                        : List.of(new Moorings.Mooring(first, start, middle), new Moorings.Mooring(last, middle, end)));
     }
 
     static void write(MouthWork work, ObjectNode json) {
-        MouthSettings settings = work.settings();
-        write(settings.diction(), json.putObject("diction"));
-        json.put("lead", settings.lead());
-        settings.motion().ifPresent(m -> json.put("motion", m.word()));
-        json.put("leastHold", settings.leastHold());
-        json.put("pop", settings.pop());
-        json.put("stick", settings.stick());
+        write(work.settings(), json);
         if (!work.sections().isEmpty()) {
             ArrayNode sections = json.putArray("sections");
             for (Section section : work.sections()) {
-                ObjectNode node = sections.addObject();
-                write(section.first(), node.putObject("first"));
-                write(section.last(), node.putObject("last"));
-                write(section.diction(), node.putObject("diction"));
-                section.motion().ifPresent(m -> node.put("motion", m.word()));
-                node.put("blend", section.blend());
+                write(section, sections.addObject());
             }
         }
         if (!work.touchUps().isEmpty()) {
@@ -185,22 +151,32 @@ final class MouthJson {
         if (!work.curves().isEmpty()) {
             ArrayNode curves = json.putArray("curves");
             for (TakenCurve curve : work.curves()) {
-                ObjectNode node = curves.addObject().put("channel", curve.channel());
-                ArrayNode keys = node.putArray("keys");
-                for (Key key : curve.curve().keys()) {
-                    keys.addObject()
-                            .put("time", key.time())
-                            .put("value", key.value())
-                            .put("way", key.way().name())
-                            .put("in", key.in())
-                            .put("out", key.out());
-                }
-                write(curve.first(), node.putObject("first"));
-                write(curve.last(), node.putObject("last"));
-                node.put("firstTime", curve.firstTime());
-                node.put("lastTime", curve.lastTime());
+                write(curve, curves.addObject());
             }
         }
+    }
+
+    static void write(MouthSettings settings, ObjectNode json) {
+        write(settings.diction(), json.putObject("diction"));
+        json.put("lead", settings.lead());
+        settings.motion().ifPresent(m -> json.put("motion", m.word()));
+        json.put("leastHold", settings.leastHold());
+        json.put("pop", settings.pop());
+        json.put("stick", settings.stick());
+    }
+
+    static void write(Section section, ObjectNode json) {
+        WordsJson.write(section.first(), json.putObject("first"));
+        WordsJson.write(section.last(), json.putObject("last"));
+        write(section.diction(), json.putObject("diction"));
+        section.motion().ifPresent(m -> json.put("motion", m.word()));
+        json.put("blend", section.blend());
+    }
+
+    static void write(TakenCurve curve, ObjectNode json) {
+        json.put("channel", curve.channel());
+        CurveJson.write(curve.curve(), json.putArray("keys"));
+        WordsJson.write(curve.words(), json.putArray("words"));
     }
 
     static void write(Diction diction, ObjectNode json) {
@@ -216,8 +192,8 @@ final class MouthJson {
         }
     }
 
-    private static void write(TouchUp touch, ObjectNode json) {
-        write(touch.at(), json.putObject("at"));
+    static void write(TouchUp touch, ObjectNode json) {
+        WordsJson.write(touch.at(), json.putObject("at"));
         touch.shape().ifPresent(s -> json.put("shape", s));
         touch.blend()
                 .ifPresent(b -> json.putObject("blend").put("shape", b.shape()).put("share", b.share()));
@@ -228,19 +204,5 @@ final class MouthJson {
         json.put("hold", touch.hold());
         json.put("removed", touch.removed());
         json.put("muted", touch.muted());
-    }
-
-    private static void write(Anchor anchor, ObjectNode json) {
-        json.put("word", anchor.word());
-        ArrayNode before = json.putArray("before");
-        anchor.before().forEach(before::add);
-        ArrayNode after = json.putArray("after");
-        anchor.after().forEach(after::add);
-        json.put("twins", anchor.twins());
-        json.put("place", anchor.place());
-        if (!anchor.isWord()) {
-            json.put("phone", anchor.phone());
-            json.put("sound", anchor.sound().name());
-        }
     }
 }

@@ -1,31 +1,21 @@
 package graykite.format;
 
-import com.fasterxml.jackson.core.JsonFactory;
-import com.fasterxml.jackson.core.JsonGenerator;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.StreamReadConstraints;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
 import graykite.format.character.CharacterStore;
+import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
-import graykite.project.Line;
-import graykite.text.Phone;
-import graykite.text.Pronunciation;
-import graykite.time.FrameRate;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.List;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -39,11 +29,13 @@ import java.util.zip.ZipOutputStream;
 public final class ProjectFiles {
     public static final String EXTENSION = ".kite";
 
+    /** A document alone, whose large things stand on a shelf. */
+    public static final String DOCUMENT_EXTENSION = ".kite-document";
+
     /** Entry of the small picture. */
     public static final String THUMBNAIL = "thumbnail.png";
 
     private static final String DOCUMENT = "project.json";
-    private static final int VERSION = 4;
     private static final int LARGEST_DOCUMENT = 128 << 20;
     private static final int LARGEST_SOUND = 1 << 30;
     private static final int MOST_ENTRIES = 20_000;
@@ -61,23 +53,58 @@ public final class ProjectFiles {
      * @param thumbnail a PNG
      */
     public static void save(Project project, Optional<byte[]> thumbnail, Path file) {
-        AtomicFiles.write(file, out -> write(project, thumbnail, out));
+        AtomicFiles.writeKeeping(file, before(file), out -> write(project, thumbnail, out));
+    }
+
+    /** Where the version stands that was saved before a file. */
+    public static Path before(Path file) {
+        return file.resolveSibling(file.getFileName() + ".before");
+    }
+
+    /** Saves the document alone; recordings and figures go to a shelf unless they stand there already. */
+    public static void writeDocument(Project project, Shelf shelf, Path file) {
+        for (Line line : project.lines()) {
+            line.sound().ifPresent(s -> shelf.keep(s.content(), s.hash()));
+        }
+        AtomicFiles.write(file, out -> out.write(ProjectJson.write(project, shelf)));
+    }
+
+    /** Opens what {@link #writeDocument} wrote. */
+    public static Project readDocument(Path file, Shelf shelf) {
+        try {
+            return ProjectJson.read(
+                    Files.readAllBytes(file),
+                    entry -> Optional.of(shelf.content(hashIn(entry))),
+                    file.getFileName().toString());
+        } catch (IOException missing) {
+            throw BadInput.inFile(file, "cannot be read. Check that it exists and may be opened.", missing);
+        }
+    }
+
+    /** The hash that an entry's name holds. */
+    private static String hashIn(String entry) {
+        String name = entry.substring(entry.lastIndexOf('/') + 1);
+        int dot = name.indexOf('.');
+        return dot < 0 ? name : name.substring(0, dot);
     }
 
     private static void write(Project project, Optional<byte[]> thumbnail, OutputStream out) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out);
         zip.setLevel(Deflater.BEST_SPEED);
         zip.putNextEntry(new ZipEntry(DOCUMENT));
-        zip.write(document(project));
+        zip.write(ProjectJson.write(project));
         zip.closeEntry();
         if (thumbnail.isPresent()) {
             zip.putNextEntry(new ZipEntry(THUMBNAIL));
             zip.write(thumbnail.get());
             zip.closeEntry();
         }
+        // What several lines share stands there once.
+        Set<String> written = new HashSet<>();
         for (Line line : project.lines()) {
-            if (line.sound().isPresent()) {
-                zip.putNextEntry(new ZipEntry(LineJson.entryName(line)));
+            if (line.sound().isPresent()
+                    && written.add(LineJson.entryName(line.sound().get()))) {
+                zip.putNextEntry(new ZipEntry(LineJson.entryName(line.sound().get())));
                 zip.write(line.sound().get().content());
                 zip.closeEntry();
             }
@@ -133,113 +160,6 @@ public final class ProjectFiles {
         if (document == null) {
             throw new BadInput(name + ": is not a Gray Kite project. Choose a file that ends in .kite.");
         }
-        return parse(document, entries, name);
-    }
-
-    private static Project parse(byte[] document, Map<String, byte[]> entries, String name) {
-        JsonNode json;
-        try {
-            JsonFactory factory = JsonFactory.builder()
-                    .streamReadConstraints(
-                            StreamReadConstraints.builder().maxNestingDepth(40).build())
-                    .build();
-            json = new ObjectMapper(factory).readTree(document);
-        } catch (JsonProcessingException broken) {
-            throw new BadInput(
-                    name + ", " + DOCUMENT + ", line " + lineOf(broken)
-                            + ": is not valid JSON. Open the last autosave from the start screen.",
-                    broken);
-        } catch (IOException impossible) {
-            throw new IllegalStateException(impossible);
-        }
-        int version = json.path("version").asInt(-1);
-        if (version < 1) {
-            throw new BadInput(name + ": is not a Gray Kite project: it has no version.");
-        }
-        if (version > VERSION) {
-            throw new BadInput(name + ": was saved by a newer Gray Kite (format " + version + "). Update to open it.");
-        }
-        List<Line> lines = new ArrayList<>();
-        for (JsonNode line : json.path("shots")) {
-            lines.add(LineJson.read(line, entries, name + ", line " + (lines.size() + 1)));
-        }
-        try {
-            FrameRate rate = new FrameRate(
-                    json.path("rate").path("numerator").asInt(30),
-                    json.path("rate").path("denominator").asInt(1));
-            return new Project(
-                    json.path("title").asText("Untitled"),
-                    cast(json, entries, name),
-                    rate,
-                    lines,
-                    dictionary(json, name));
-        } catch (IllegalArgumentException broken) {
-            throw new BadInput(name + ": " + broken.getMessage(), broken);
-        }
-    }
-
-    /** Before there was a cast, every project had ours. */
-    private static List<Member> cast(JsonNode json, Map<String, byte[]> entries, String name) {
-        if (!json.has("cast")) {
-            return Project.OUR_CAST;
-        }
-        List<Member> cast = new ArrayList<>();
-        for (JsonNode member : json.path("cast")) {
-            cast.add(CastJson.read(member, entries, name + ", character " + (cast.size() + 1)));
-        }
-        return cast;
-    }
-
-    private static Map<String, Pronunciation> dictionary(JsonNode json, String name) {
-        Map<String, Pronunciation> words = new HashMap<>();
-        json.path("dictionary").properties().forEach(word -> {
-            List<Phone> phones = new ArrayList<>();
-            for (String phone : word.getValue().asText().strip().split("\\s+")) {
-                phones.add(Phone.parse(phone)
-                        .filter(p -> p != Phone.SIL)
-                        .orElseThrow(() -> new BadInput(name + ", dictionary: \"" + phone + "\" in \"" + word.getKey()
-                                + "\" is no phone. Remove the word.")));
-            }
-            words.put(word.getKey(), new Pronunciation(phones));
-        });
-        return words;
-    }
-
-    private static int lineOf(JsonProcessingException broken) {
-        return broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
-    }
-
-    private static byte[] document(Project project) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        JsonGenerator json = new JsonFactory().createGenerator(out);
-        json.useDefaultPrettyPrinter();
-        json.writeStartObject();
-        json.writeStringField("format", "graykite-project");
-        json.writeNumberField("version", VERSION);
-        json.writeStringField("title", project.title());
-        json.writeArrayFieldStart("cast");
-        for (Member member : project.cast()) {
-            CastJson.write(member, json);
-        }
-        json.writeEndArray();
-        json.writeObjectFieldStart("rate");
-        json.writeNumberField("numerator", project.rate().numerator());
-        json.writeNumberField("denominator", project.rate().denominator());
-        json.writeEndObject();
-        if (!project.dictionary().isEmpty()) {
-            json.writeObjectFieldStart("dictionary");
-            for (Map.Entry<String, Pronunciation> word : new java.util.TreeMap<>(project.dictionary()).entrySet()) {
-                json.writeStringField(word.getKey(), word.getValue().toString());
-            }
-            json.writeEndObject();
-        }
-        json.writeArrayFieldStart("shots");
-        for (Line line : project.lines()) {
-            LineJson.write(line, json);
-        }
-        json.writeEndArray();
-        json.writeEndObject();
-        json.close();
-        return out.toByteArray();
+        return ProjectJson.read(document, entry -> Optional.ofNullable(entries.get(entry)), name);
     }
 }

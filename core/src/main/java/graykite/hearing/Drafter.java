@@ -21,7 +21,7 @@ import java.util.logging.Logger;
  */
 public final class Drafter {
     private static final String MODELS = "resource:/edu/cmu/sphinx/models/en-us/";
-    private static final String CONFIGURATION = "resource:/graykite/speech/draft.config.xml";
+    private static final String CONFIGURATION = "resource:/graykite/hearing/draft.config.xml";
 
     private final Context context;
     private final Recognizer recognizer;

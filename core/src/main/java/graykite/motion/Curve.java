@@ -2,6 +2,7 @@ package graykite.motion;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.time.TimeMap;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,6 +15,9 @@ import java.util.List;
 public record Curve(List<Key> keys) {
     /** Keys nearer than this, in seconds, would be the same. */
     public static final double NEAREST = 1e-4;
+
+    /** How far beside a key its clock is looked at, in seconds. */
+    private static final double NEARBY = 1e-4;
 
     public Curve {
         keys = keys.stream().sorted(Comparator.comparingDouble(Key::time)).toList();
@@ -109,19 +113,21 @@ public record Curve(List<Key> keys) {
         return new Curve(fewer);
     }
 
-    /** The same curve over other times: an even stretch that takes one pair of times to another. */
-    public Curve stretched(double fromStart, double fromEnd, double toStart, double toEnd) {
-        double factor = fromEnd - fromStart < 1e-6 ? 1 : (toEnd - toStart) / (fromEnd - fromStart);
-        if (factor == 1 && fromStart == toStart || factor <= 1e-3) {
-            return this;
+    /** The same curve on another clock: every key moves along, and slopes become as much flatter as time goes slower there. */
+    public Curve retimed(TimeMap map) {
+        List<Key> moved = new ArrayList<>();
+        for (Key key : keys) {
+            double time = map.after(key.time());
+            double before = slower(map.before(key.time()) - map.after(key.time() - NEARBY));
+            double after = slower(map.before(key.time() + NEARBY) - time);
+            if (moved.isEmpty() || time - moved.getLast().time() >= NEAREST) {
+                moved.add(new Key(time, key.value(), key.way(), key.in() / before, key.out() / after));
+            }
         }
-        return new Curve(keys.stream()
-                .map(k -> new Key(
-                        toStart + (k.time() - fromStart) * factor,
-                        k.value(),
-                        k.way(),
-                        k.in() / factor,
-                        k.out() / factor))
-                .toList());
+        return new Curve(moved);
+    }
+
+    private static double slower(double seconds) {
+        return Math.max(1e-3, seconds / NEARBY);
     }
 }

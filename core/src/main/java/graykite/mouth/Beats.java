@@ -1,9 +1,8 @@
 package graykite.mouth;
 
-import graykite.reading.Anchor;
-
 import graykite.mouth.PhoneShape.Closure;
 import graykite.mouth.PhoneShape.Firmness;
+import graykite.reading.Anchor;
 import graykite.reading.Timing;
 import graykite.sound.Loudness;
 import graykite.text.Phone;

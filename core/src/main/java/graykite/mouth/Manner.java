@@ -1,7 +1,6 @@
 package graykite.mouth;
 
 import graykite.reading.Anchor;
-
 import graykite.reading.Timing;
 import graykite.time.TimeRange;
 import java.util.ArrayList;

@@ -1,9 +1,8 @@
 package graykite.mouth;
 
-import graykite.reading.Anchor;
-
 import static graykite.base.Require.requireThat;
 
+import graykite.reading.Anchor;
 import java.util.Optional;
 
 /**

@@ -1,9 +1,8 @@
 package graykite.mouth;
 
-import graykite.reading.Anchor;
-
 import static graykite.base.Require.requireThat;
 
+import graykite.reading.Anchor;
 import graykite.rig.Pose;
 import java.util.ArrayList;
 import java.util.List;
@@ -62,6 +61,11 @@ public record TouchUp(
     /** True when it changes nothing even when it is not muted. */
     public boolean isNothing() {
         return equals(muted ? on(at).withMuted(true) : on(at));
+    }
+
+    /** The same on another sound or word. */
+    public TouchUp movedTo(Anchor anchor) {
+        return new TouchUp(anchor, shape, blend, pose, strength, length, shift, hold, removed, muted);
     }
 
     public TouchUp withShape(Optional<String> value) {

@@ -37,6 +37,20 @@ public record Camera(Vec target, double yaw, double pitch, double distance, doub
         return new Camera(target.plus(right().times(right)).plus(up().times(up)), yaw, pitch, distance, height);
     }
 
+    /**
+     * This camera as it looks to somebody who stands elsewhere and is turned: it sees them, where they think that they stand
+     * in the middle and face forward, as this one sees them in their place.
+     *
+     * @param yaw degrees by which they are turned to their left
+     */
+    public Camera seenFrom(Vec place, double yaw) {
+        Vec away = target.minus(place);
+        double cos = Math.cos(Math.toRadians(-yaw));
+        double sin = Math.sin(Math.toRadians(-yaw));
+        Vec turned = new Vec(cos * away.x() + sin * away.z(), away.y(), -sin * away.x() + cos * away.z());
+        return new Camera(turned, this.yaw - yaw, pitch, distance, height);
+    }
+
     /** Unit direction from the target to the eye of the camera. */
     public Vec back() {
         double y = Math.toRadians(yaw);

@@ -42,14 +42,32 @@ public record Surface(
         return triangles.length / 3;
     }
 
-    /** The same surface moved. */
-    public Surface movedBy(Vec by) {
-        float[] moved = positions.clone();
+    /**
+     * The same surface turned about the upright axis, then moved.
+     *
+     * @param yaw degrees to its own left
+     */
+    public Surface placed(Vec by, double yaw) {
+        float[] moved = turned(positions, yaw);
         for (int i = 0; i < moved.length; i += 3) {
             moved[i] += (float) by.x();
             moved[i + 1] += (float) by.y();
             moved[i + 2] += (float) by.z();
         }
-        return new Surface(moved, normals, colours, triangles, material, texture, uv);
+        float[] facing = yaw == 0 ? normals : turned(normals, yaw);
+        return new Surface(moved, facing, colours, triangles, material, texture, uv);
+    }
+
+    private static float[] turned(float[] vectors, double yaw) {
+        float[] turned = vectors.clone();
+        if (yaw != 0) {
+            float cos = (float) Math.cos(Math.toRadians(yaw));
+            float sin = (float) Math.sin(Math.toRadians(yaw));
+            for (int i = 0; i < turned.length; i += 3) {
+                turned[i] = cos * vectors[i] + sin * vectors[i + 2];
+                turned[i + 2] = -sin * vectors[i] + cos * vectors[i + 2];
+            }
+        }
+        return turned;
     }
 }

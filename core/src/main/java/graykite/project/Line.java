@@ -2,10 +2,11 @@ package graykite.project;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.acting.Layers;
 import graykite.acting.PoseKey;
 import graykite.mouth.MouthWork;
 import graykite.reading.Timing;
-import java.util.Comparator;
+import graykite.time.TimeMap;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,7 +22,7 @@ import java.util.Optional;
  * @param draft true while the script comes from recognition and nobody has corrected it
  * @param timing the reading, once there is one
  * @param mouth everything that was decided about the mouth; it hangs on words, so it outlives readings and recordings
- * @param acting what lies over the speech
+ * @param layers everything that moves the character: mouth, instincts, own curves, poses, and what was added
  */
 public record Line(
         String id,
@@ -33,25 +34,7 @@ public record Line(
         boolean draft,
         Optional<Timing> timing,
         MouthWork mouth,
-        Acting acting) {
-
-    /**
-     * What lies over the speech.
-     *
-     * @param seed of the instincts
-     * @param keys poses at times, in the order of time
-     * @param company who else is on stage
-     */
-    public record Acting(long seed, List<PoseKey> keys, List<Companion> company) {
-        public static final Acting NONE = new Acting(1, List.of(), List.of());
-
-        public Acting {
-            keys = keys.stream()
-                    .sorted(Comparator.comparingDouble(PoseKey::time))
-                    .toList();
-            company = List.copyOf(company);
-        }
-    }
+        Layers layers) {
 
     public Line {
         requireThat(!id.isBlank(), "A line has an id.");
@@ -68,74 +51,95 @@ public record Line(
                 false,
                 Optional.empty(),
                 MouthWork.STANDARD,
-                Acting.NONE);
+                Layers.usual());
     }
 
     public long seed() {
-        return acting.seed();
+        return layers.seed();
     }
 
     public List<PoseKey> keys() {
-        return acting.keys();
+        return layers.keys();
     }
 
-    public List<Companion> company() {
-        return acting.company();
+    public Line withId(String newId) {
+        return new Line(newId, title, speaker, sound, voice, script, draft, timing, mouth, layers);
     }
 
     public Line withTitle(String newTitle) {
-        return new Line(id, newTitle, speaker, sound, voice, script, draft, timing, mouth, acting);
+        return new Line(id, newTitle, speaker, sound, voice, script, draft, timing, mouth, layers);
     }
 
     public Line withSpeaker(String member) {
-        return new Line(id, title, member, sound, voice, script, draft, timing, mouth, acting);
+        return new Line(id, title, member, sound, voice, script, draft, timing, mouth, layers);
     }
 
-    /** With another recording; a reading of the old one no longer holds. */
+    /** With another recording; a reading and a retiming of the old one no longer hold. */
     public Line withSound(SoundFile newSound) {
         return new Line(
-                id, title, speaker, Optional.of(newSound), voice, script, draft, Optional.empty(), mouth, acting);
+                id,
+                title,
+                speaker,
+                Optional.of(newSound),
+                voice.withRetiming(TimeMap.SAME),
+                script,
+                draft,
+                Optional.empty(),
+                mouth,
+                layers);
     }
 
     public Line withVoice(Voice newVoice) {
-        return new Line(id, title, speaker, sound, newVoice, script, draft, timing, mouth, acting);
+        return new Line(id, title, speaker, sound, newVoice, script, draft, timing, mouth, layers);
     }
 
     /** Without a reading. */
     public Line unread() {
-        return new Line(id, title, speaker, sound, voice, script, draft, Optional.empty(), mouth, acting);
+        return new Line(id, title, speaker, sound, voice, script, draft, Optional.empty(), mouth, layers);
     }
 
     public Line withScript(String newScript) {
-        return new Line(id, title, speaker, sound, voice, newScript, false, timing, mouth, acting);
+        return new Line(id, title, speaker, sound, voice, newScript, false, timing, mouth, layers);
     }
 
     /** With a script from recognition, to be corrected. */
     public Line withDraft(String recognised) {
-        return new Line(id, title, speaker, sound, voice, recognised, true, timing, mouth, acting);
+        return new Line(id, title, speaker, sound, voice, recognised, true, timing, mouth, layers);
     }
 
     public Line withTiming(Timing newTiming) {
-        return new Line(id, title, speaker, sound, voice, script, draft, Optional.of(newTiming), mouth, acting);
+        return new Line(id, title, speaker, sound, voice, script, draft, Optional.of(newTiming), mouth, layers);
     }
 
     public Line withMouth(MouthWork work) {
-        return new Line(id, title, speaker, sound, voice, script, draft, timing, work, acting);
+        return new Line(id, title, speaker, sound, voice, script, draft, timing, work, layers);
     }
 
     public Line withSeed(long newSeed) {
-        return withActing(new Acting(newSeed, keys(), company()));
+        return withLayers(layers.withSeed(newSeed));
     }
 
     public Line withKeys(List<PoseKey> newKeys) {
-        return withActing(new Acting(seed(), newKeys, company()));
+        return withLayers(layers.withKeys(newKeys));
     }
 
-    public Line withCompany(List<Companion> newCompany) {
-        return withActing(new Acting(seed(), keys(), newCompany));
+    public Line withLayers(Layers newLayers) {
+        return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, newLayers);
     }
 
-    private Line withActing(Acting newActing) {
-        return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, newActing);
+    /** On another clock: voice, reading, mouth and acting go together. @param map from the recording to the line */
+    public Line retimed(TimeMap map) {
+        TimeMap change = voice.retiming().inverse().then(map);
+        return new Line(
+                id,
+                title,
+                speaker,
+                sound,
+                voice.withRetiming(map),
+                script,
+                draft,
+                timing.map(t -> t.retimed(voice.retiming(), map)),
+                mouth,
+                layers.retimed(change));
     }
 }

@@ -19,10 +19,16 @@ import java.util.UUID;
  * @param cast who may speak; never empty, the first speaks where nobody is named
  * @param rate frames a second of display and delivery
  * @param lines the lines, in order
+ * @param scenes lines placed in time on one stage, in order
  * @param dictionary how words are said in this project, by plain word in lower case
  */
 public record Project(
-        String title, List<Member> cast, FrameRate rate, List<Line> lines, Map<String, Pronunciation> dictionary) {
+        String title,
+        List<Member> cast,
+        FrameRate rate,
+        List<Line> lines,
+        List<SceneWork> scenes,
+        Map<String, Pronunciation> dictionary) {
     /** The cast that ships with Gray Kite. */
     public static final List<Member> OUR_CAST = List.of(
             Member.shipped("odile", "Odile Marsh"),
@@ -32,16 +38,20 @@ public record Project(
     public Project {
         cast = List.copyOf(cast);
         lines = List.copyOf(lines);
+        scenes = List.copyOf(scenes);
         dictionary = Map.copyOf(dictionary);
         requireThat(!cast.isEmpty(), "A project has a cast.");
         requireThat(
                 cast.size() == cast.stream().map(Member::id).distinct().count(),
                 "Each character has an id of its own.");
         requireThat(lines.size() == lines.stream().map(Line::id).distinct().count(), "Each line has an id of its own.");
+        requireThat(
+                scenes.size() == scenes.stream().map(SceneWork::id).distinct().count(),
+                "Each scene has an id of its own.");
     }
 
     public static Project empty() {
-        return new Project("Untitled", OUR_CAST, FrameRate.THIRTY, List.of(), Map.of());
+        return new Project("Untitled", OUR_CAST, FrameRate.THIRTY, List.of(), List.of(), Map.of());
     }
 
     /** An id that no line has. */
@@ -68,20 +78,48 @@ public record Project(
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(line.id())) {
                 changed.set(i, line);
-                return new Project(title, cast, rate, changed, dictionary);
+                return new Project(title, cast, rate, changed, scenes, dictionary);
             }
         }
         changed.add(line);
-        return new Project(title, cast, rate, changed, dictionary);
+        return new Project(title, cast, rate, changed, scenes, dictionary);
     }
 
+    /** The project without a line; it leaves every scene. */
     public Project without(String id) {
         return new Project(
                 title,
                 cast,
                 rate,
                 lines.stream().filter(s -> !s.id().equals(id)).toList(),
+                scenes.stream().map(s -> s.without(id)).toList(),
                 dictionary);
+    }
+
+    /** With the lines in another order, or fewer or more of them. */
+    public Project withLines(List<Line> newLines) {
+        return new Project(title, cast, rate, newLines, scenes, dictionary);
+    }
+
+    public Optional<SceneWork> scene(String id) {
+        return scenes.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    /** The project with a scene replaced by another of the same id, or added at the end. */
+    public Project with(SceneWork scene) {
+        List<SceneWork> changed = new ArrayList<>(scenes);
+        for (int i = 0; i < changed.size(); i++) {
+            if (changed.get(i).id().equals(scene.id())) {
+                changed.set(i, scene);
+                return withScenes(changed);
+            }
+        }
+        changed.add(scene);
+        return withScenes(changed);
+    }
+
+    public Project withScenes(List<SceneWork> newScenes) {
+        return new Project(title, cast, rate, lines, newScenes, dictionary);
     }
 
     /** The project with a member of the cast replaced by another of the same id, or added at the end. */
@@ -90,11 +128,11 @@ public record Project(
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(member.id())) {
                 changed.set(i, member);
-                return new Project(title, changed, rate, lines, dictionary);
+                return new Project(title, changed, rate, lines, scenes, dictionary);
             }
         }
         changed.add(member);
-        return new Project(title, changed, rate, lines, dictionary);
+        return new Project(title, changed, rate, lines, scenes, dictionary);
     }
 
     /** The project without a character; its lines are spoken by the first of the cast, and it leaves every stage. */
@@ -104,38 +142,36 @@ public record Project(
                 cast.stream().filter(m -> !m.id().equals(id)).toList(),
                 rate,
                 lines.stream()
-                        .map(s -> s.withSpeaker(s.speaker().equals(id) ? "" : s.speaker())
-                                .withCompany(s.company().stream()
-                                        .filter(c -> !c.member().equals(id))
-                                        .toList()))
+                        .map(s -> s.speaker().equals(id) ? s.withSpeaker("") : s)
                         .toList(),
+                scenes.stream().map(s -> s.withoutMember(id)).toList(),
                 dictionary);
     }
 
     public Project withTitle(String newTitle) {
-        return new Project(newTitle, cast, rate, lines, dictionary);
+        return new Project(newTitle, cast, rate, lines, scenes, dictionary);
     }
 
     public Project withRate(FrameRate newRate) {
-        return new Project(title, cast, newRate, lines, dictionary);
+        return new Project(title, cast, newRate, lines, scenes, dictionary);
     }
 
     /** With a word said in a way of its own in every line. */
     public Project withWord(String plainWord, Pronunciation said) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.put(plainWord.toLowerCase(Locale.ROOT), said);
-        return new Project(title, cast, rate, lines, changed);
+        return new Project(title, cast, rate, lines, scenes, changed);
     }
 
     /** With a word said as the dictionary has it again. */
     public Project withoutWord(String plainWord) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.remove(plainWord.toLowerCase(Locale.ROOT));
-        return new Project(title, cast, rate, lines, changed);
+        return new Project(title, cast, rate, lines, scenes, changed);
     }
 
     /** With another list of words and how they are said. */
     public Project withDictionary(Map<String, Pronunciation> words) {
-        return new Project(title, cast, rate, lines, words);
+        return new Project(title, cast, rate, lines, scenes, words);
     }
 }

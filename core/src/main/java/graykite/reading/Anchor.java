@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * A word, or a sound in it, named so that it is found again in another reading of the line: by its text, the words around
@@ -24,6 +25,8 @@ public record Anchor(
         String word, List<String> before, List<String> after, int twins, double place, int phone, Phone sound) {
     private static final int AROUND = 3;
 
+    private static final Pattern OTHER_SIGNS = Pattern.compile("[^\\p{L}\\p{N}']");
+
     /** What is anchored, in one reading. */
     public record Spot(int word, int phone) {}
 
@@ -39,7 +42,10 @@ public record Anchor(
      * @param phone index of the sound in it, -1 for the whole word
      */
     public static Anchor of(Timing timing, int word, int phone) {
-        List<String> texts = texts(timing);
+        return of(timing, texts(timing), word, phone);
+    }
+
+    static Anchor of(Timing timing, List<String> texts, int word, int phone) {
         TimedWord timed = timing.words().get(word);
         int count = (int) texts.stream().filter(t -> t.equals(texts.get(word))).count();
         return new Anchor(
@@ -64,12 +70,12 @@ public record Anchor(
         return index < 0 || index >= texts.size() ? "" : texts.get(index);
     }
 
-    private static List<String> texts(Timing timing) {
+    static List<String> texts(Timing timing) {
         return timing.words().stream().map(w -> plain(w.text())).toList();
     }
 
     private static String plain(String text) {
-        return text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}']", "");
+        return OTHER_SIGNS.matcher(text.toLowerCase(Locale.ROOT)).replaceAll("");
     }
 
     public boolean isWord() {
@@ -108,19 +114,18 @@ public record Anchor(
         return word.equals(other.word) && before.equals(other.before) && after.equals(other.after);
     }
 
-    private Optional<Spot> in(Timing timing, List<String> texts, double[] scores, int own) {
+    Optional<Spot> in(Timing timing, List<String> texts, double[] scores, int own) {
         int best = -1;
         double bestScore = 0;
         int same = 0;
         for (int w = 0; w < texts.size(); w++) {
-            double near = nearness(texts, w);
             boolean equal = texts.get(w).equals(word);
             same += equal ? 1 : 0;
             boolean respelled =
-                    matches(before, texts, w, -1) && matches(after, texts, w, 1) && spelledLike(texts.get(w));
+                    !equal && matches(before, texts, w, -1) && matches(after, texts, w, 1) && spelledLike(texts.get(w));
             if (equal || respelled) {
                 double away = Math.abs(place - (texts.size() < 2 ? 0 : w / (texts.size() - 1.0)));
-                double score = 1 + near + (equal ? 8 : 0) - 2 * away;
+                double score = 1 + nearness(texts, w) + (equal ? 8 : 0) - 2 * away;
                 if (score > bestScore) {
                     bestScore = score;
                     best = w;

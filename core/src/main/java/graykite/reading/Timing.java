@@ -3,6 +3,7 @@ package graykite.reading;
 import static graykite.base.Require.requireThat;
 
 import graykite.text.Phone;
+import graykite.time.TimeMap;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -50,6 +51,21 @@ public record Timing(List<TimedWord> words, List<MissingWord> missing, double du
     /** The same with words changed, their number and order kept. */
     public Timing withWords(List<TimedWord> changed) {
         return new Timing(changed, missing, duration);
+    }
+
+    /** The same words on another clock. @param before the clock's way from the recording so far @param after its new way */
+    public Timing retimed(TimeMap before, TimeMap after) {
+        List<TimedWord> moved = new ArrayList<>();
+        for (TimedWord word : words) {
+            List<TimedPhone> phones = new ArrayList<>();
+            for (TimedPhone phone : word.phones()) {
+                double start = after.after(before.back(phone.start()));
+                double end = after.before(before.back(phone.end()));
+                phones.add(new TimedPhone(phone.phone(), start, Math.max(start + 1e-5, end), phone.pinned()));
+            }
+            moved.add(word.withPhones(phones));
+        }
+        return new Timing(moved, missing, after.after(before.back(duration)));
     }
 
     public static Timing empty(double duration) {

@@ -24,13 +24,27 @@ public record FacePoint(int part, int vertex) {
      */
     public static Optional<FacePoint> at(
             Character character, double[] values, Camera camera, int width, int height, double x, double y) {
+        return hit(character, values, camera, width, height, x, y).map(Hit::point);
+    }
+
+    /**
+     * Where a line of sight meets a face.
+     *
+     * @param place millimetres, where the character stands in the middle
+     */
+    public record Hit(FacePoint point, Vec place) {}
+
+    /** As {@link #at}, with the place in space. */
+    public static Optional<Hit> hit(
+            Character character, double[] values, Camera camera, int width, int height, double x, double y) {
         Deformer deformer = new Deformer(character);
         int[] seen = IntStream.range(0, character.parts().size())
                 .filter(p -> deformer.seen(character.parts().get(p), values))
                 .toArray();
         List<Surface> surfaces = deformer.deform(values);
         return SurfacePick.hit(surfaces, camera, x, y, width, height)
-                .map(hit -> new FacePoint(seen[hit.surface()], nearest(surfaces.get(hit.surface()), hit)));
+                .map(hit -> new Hit(
+                        new FacePoint(seen[hit.surface()], nearest(surfaces.get(hit.surface()), hit)), hit.place()));
     }
 
     private static int nearest(Surface surface, SurfacePick.Hit hit) {

@@ -82,8 +82,8 @@ class LifeTest {
             EyeDarts.Dart before = darts.darts().get(i - 1);
             EyeDarts.Dart dart = darts.darts().get(i);
             double length = EyeDarts.seconds(Math.hypot(dart.yaw() - before.yaw(), dart.pitch() - before.pitch()));
-            assertEquals(before.yaw(), darts.yaw(dart.time() - 1e-6), 1e-3);
-            assertEquals(dart.yaw(), darts.yaw(dart.time() + length + 1e-6), 1e-9);
+            assertEquals(before.yaw(), darts.at(dart.time() - 1e-6).yaw(), 1e-3);
+            assertEquals(dart.yaw(), darts.at(dart.time() + length + 1e-6).yaw(), 1e-9);
         }
     }
 
@@ -95,9 +95,9 @@ class LifeTest {
         int still = 0;
         int all = 0;
         for (double t = 1; t < 590; t += 0.05) {
-            double[] a = head.at(t);
-            double[] b = head.at(t + 0.01);
-            double speed = Math.hypot(b[0] - a[0], b[1] - a[1]) / 0.01;
+            HeadMotion.Pose a = head.at(t);
+            HeadMotion.Pose b = head.at(t + 0.01);
+            double speed = Math.hypot(b.yaw() - a.yaw(), b.pitch() - a.pitch()) / 0.01;
             assertTrue(speed < 120, speed + " degrees a second");
             still += speed < 0.2 ? 1 : 0;
             all++;

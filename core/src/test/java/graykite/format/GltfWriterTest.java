@@ -41,13 +41,13 @@ class GltfWriterTest {
         Performance performance = Performance.of(
                 ODILE,
                 FittedChart.standard(ODILE),
-                new graykite.scene.Score(
+                new graykite.acting.Score(
                         TimingTest.sample(),
                         Loudness.of(Sound.silence(2, 8000)),
                         MouthSettings.STANDARD,
                         FrameRate.THIRTY,
                         1));
-        table = FrameTable.of(performance, FrameRate.parse("29.97"));
+        table = FrameTable.of(graykite.scene.Scene.solo(performance), 0, FrameRate.parse("29.97"));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         GltfWriter.write(ODILE, Optional.of(table), out);
         glb = out.toByteArray();

@@ -1,7 +1,6 @@
 package graykite.format;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -11,7 +10,6 @@ import graykite.base.BadInput;
 import graykite.format.character.Cast;
 import graykite.motion.Curve;
 import graykite.motion.Key;
-import graykite.reading.Anchor;
 import graykite.mouth.Diction;
 import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthChart;
@@ -20,17 +18,18 @@ import graykite.mouth.MouthWork;
 import graykite.mouth.Section;
 import graykite.mouth.TakenCurve;
 import graykite.mouth.TouchUp;
-import graykite.project.Companion;
-import graykite.project.History;
+import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
-import graykite.project.Line;
+import graykite.project.SceneWork;
 import graykite.project.SoundFile;
+import graykite.reading.Anchor;
 import graykite.reading.Timing;
 import graykite.reading.TimingTest;
 import graykite.rig.Character;
 import graykite.rig.Coupling;
 import graykite.rig.Pose;
+import graykite.scene.Stand;
 import graykite.time.FrameRate;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -79,7 +78,7 @@ class ProjectFilesTest {
                                 .withShift(-0.02)
                                 .withRemoved(true)
                                 .withMuted(true)),
-                List.of(TakenCurve.of("jawDrop", curve, timing)));
+                List.of(TakenCurve.of("jawDrop", curve, new graykite.reading.WordFinder(timing))));
     }
 
     private static Project sample() {
@@ -90,7 +89,12 @@ class ProjectFilesTest {
                 .withMouth(work())
                 .withSeed(42);
         return new Project(
-                        "Ferry", Project.OUR_CAST, FrameRate.parse("23.976"), java.util.List.of(), java.util.Map.of())
+                        "Ferry",
+                        Project.OUR_CAST,
+                        FrameRate.parse("23.976"),
+                        java.util.List.of(),
+                        java.util.List.of(),
+                        java.util.Map.of())
                 .with(line)
                 .with(Line.empty("second", "Empty"));
     }
@@ -203,29 +207,6 @@ class ProjectFilesTest {
     }
 
     @Test
-    void historyGoesBackAndForth() {
-        Project empty = Project.empty();
-        History history = History.of(empty);
-        assertFalse(history.canUndo());
-        history = history.edited(empty.withTitle("A"), "Rename");
-        history = history.edited(empty.withTitle("B"), "Drag", 5);
-        history = history.edited(empty.withTitle("C"), "Drag", 5);
-        assertEquals("C", history.present().title());
-        assertEquals("Drag", history.undoName());
-        // The steps of one gesture are undone together.
-        history = history.undone();
-        assertEquals("A", history.present().title());
-        assertEquals("C", history.redone().present().title());
-        history = history.edited(empty.withTitle("D"), "Rename");
-        assertFalse(history.canRedo());
-        for (int i = 0; i < 1000; i++) {
-            history = history.edited(empty.withTitle("t" + i), "Rename");
-        }
-        assertTrue(history.steps().size() <= 400);
-        assertEquals("t999", history.present().title());
-    }
-
-    @Test
     void projectsKeepTheirOrder() {
         Project project = sample();
         assertEquals(
@@ -242,10 +223,11 @@ class ProjectFilesTest {
                         Project.OUR_CAST,
                         FrameRate.THIRTY,
                         java.util.List.of(Line.empty("a", "1"), Line.empty("a", "2")),
+                        List.of(),
                         java.util.Map.of()));
     }
 
-    /** A cast with a figure of the user's own, decisions about one of ours, keyed poses and company come back. */
+    /** A cast with a figure of the user's own, decisions about one of ours, keyed poses and a scene come back. */
     @Test
     void theCastComesBack(@TempDir Path folder) {
         Character gull = Cast.byName("brine");
@@ -260,11 +242,20 @@ class ProjectFilesTest {
                         Optional.of(MouthChart.ofSize(8).withMotion(Optional.of(MotionStyle.CRISP)))));
         Line line = Line.empty("a", "A")
                 .withSpeaker("own-1")
-                .withKeys(List.of(new PoseKey(2, "Glad", 0.7, 0.3), new PoseKey(1, "Squint", 1, 0.2)))
-                .withCompany(List.of(
-                        new Companion("odile", java.util.Optional.of("b"), 1.5),
-                        new Companion("pim", java.util.Optional.empty(), 0)));
-        Project before = Project.empty().with(odile).with(own).with(line).with(Line.empty("b", "B"));
+                .withKeys(List.of(new PoseKey(2, "Glad", 0.7, 0.3), new PoseKey(1, "Squint", 1, 0.2)));
+        SceneWork scene = new SceneWork(
+                "s",
+                "Both",
+                List.of(
+                        new SceneWork.Standing("odile", Optional.of(new Stand(-100, 20, 15))),
+                        new SceneWork.Standing("pim", Optional.empty())),
+                List.of(new SceneWork.Block("b", 1.5), new SceneWork.Block("a", 0)));
+        Project before = Project.empty()
+                .with(odile)
+                .with(own)
+                .with(line)
+                .with(Line.empty("b", "B"))
+                .with(scene);
         Path file = folder.resolve("cast.kite");
         ProjectFiles.save(before, file);
         Project after = ProjectFiles.open(file);
@@ -279,6 +270,8 @@ class ProjectFilesTest {
         assertEquals(java.util.Set.of("Squint"), finished.poses().keySet());
         Project without = after.withoutMember("own-1").withoutMember("pim");
         assertEquals("odile", without.speakerOf(without.line("a").orElseThrow()).id());
-        assertEquals(1, without.line("a").orElseThrow().company().size());
+        assertEquals(1, without.scene("s").orElseThrow().people().size());
+        assertEquals(scene, after.scene("s").orElseThrow());
+        assertEquals(1, after.without("a").scene("s").orElseThrow().blocks().size());
     }
 }

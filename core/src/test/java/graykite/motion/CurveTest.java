@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.time.TimeMap;
 import java.util.List;
 import java.util.Random;
 import org.apache.commons.math3.analysis.interpolation.HermiteInterpolator;
@@ -60,7 +61,7 @@ class CurveTest {
     /** Stretched to twice the length it takes the same values at twice the distance. */
     @Test
     void stretchingKeepsTheShape() {
-        Curve long2 = PLAIN.stretched(0, 4, 10, 18);
+        Curve long2 = PLAIN.retimed(new TimeMap(List.of(new TimeMap.Pair(0, 10), new TimeMap.Pair(4, 18))));
         for (double t = 0.05; t <= 4; t += 0.1) {
             assertEquals(PLAIN.at(t), long2.at(10 + 2 * t), 1e-9);
         }

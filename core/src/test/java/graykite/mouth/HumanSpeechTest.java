@@ -12,6 +12,7 @@ import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.LipGap;
+import graykite.scene.Acted;
 import graykite.scene.Performance;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
@@ -55,7 +56,7 @@ class HumanSpeechTest {
             double least = 99;
             FrameRate film = FrameRate.FILM;
             for (long f = film.frameAt(closure.start()) - 1; f <= film.frameAt(closure.end()) + 1; f++) {
-                double[] values = performance.at(film.secondsAt(f));
+                double[] values = Acted.at(performance, film.secondsAt(f));
                 values[index.get("lipCornerPuller.L")] += 0.7;
                 values[index.get("lipCornerPuller.R")] += 0.5;
                 values[index.get("jawDrop")] += 0.3;
@@ -81,7 +82,7 @@ class HumanSpeechTest {
         List<Double> narrow = new ArrayList<>();
         for (TimedWord word : performance.timing().words()) {
             for (TimedPhone phone : word.phones()) {
-                double gap = GAP.at(performance.at(phone.range().middle() - MouthSettings.STANDARD.lead()));
+                double gap = GAP.at(Acted.at(performance, phone.range().middle() - MouthSettings.STANDARD.lead()));
                 switch (phone.phone()) {
                     case AA, AE, AO, AW, AY -> open.add(gap);
                     case P, B, M, F, V, S, Z, T, D -> narrow.add(gap);
@@ -115,12 +116,12 @@ class HumanSpeechTest {
                         1)),
                 1.4);
         Performance performance = Performance.of(ODILE, CHART, line(timing, Sound.silence(1.4, 8000)));
-        return performance
-                .at(0.55 - MouthSettings.STANDARD.lead())[ODILE.channelIndex().get("lipPucker")];
+        return Acted.at(performance, 0.55 - MouthSettings.STANDARD.lead())[
+                ODILE.channelIndex().get("lipPucker")];
     }
 
-    private static graykite.scene.Score line(Timing timing, Sound sound) {
-        return new graykite.scene.Score(
+    private static graykite.acting.Score line(Timing timing, Sound sound) {
+        return new graykite.acting.Score(
                 timing, Loudness.of(sound), MouthSettings.STANDARD, graykite.time.FrameRate.THIRTY, 3);
     }
 }

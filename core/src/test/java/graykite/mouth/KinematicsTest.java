@@ -2,6 +2,7 @@ package graykite.mouth;
 
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.acting.Score;
 import graykite.base.Progress;
 import graykite.hearing.Reader;
 import graykite.hearing.Recordings;
@@ -11,7 +12,7 @@ import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.LipGap;
-import graykite.scene.Score;
+import graykite.scene.Acted;
 import graykite.scene.Performance;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
@@ -66,7 +67,7 @@ class KinematicsTest {
         int count = (int) (line.duration() / STEP);
         double[][] places = new double[count][];
         for (int i = 0; i < count; i++) {
-            double[] values = line.at(i * STEP);
+            double[] values = Acted.at(line, i * STEP);
             for (int c = 0; c < values.length; c++) {
                 values[c] = ODILE.channels().get(c).group() == Channel.Group.HEAD ? 0 : values[c];
             }
@@ -131,7 +132,7 @@ class KinematicsTest {
             assertTrue(lip.speed > 100 && lip.speed < 400, lip.said(line));
             double fastest = 0;
             for (double t = SMOOTH * STEP; t < line.duration(); t += STEP) {
-                double moved = line.at(t + SMOOTH * STEP)[jaw] - line.at(t - SMOOTH * STEP)[jaw];
+                double moved = Acted.at(line, t + SMOOTH * STEP)[jaw] - Acted.at(line, t - SMOOTH * STEP)[jaw];
                 fastest = Math.max(fastest, JAW_OPENS * Math.abs(moved) / (2 * SMOOTH * STEP));
             }
             assertTrue(fastest > 60 && fastest < 220, text + ": the jaw at " + fastest + " mm/s");

@@ -1,10 +1,9 @@
 package graykite.mouth;
 
-import graykite.reading.Anchor;
-
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.reading.Anchor;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;

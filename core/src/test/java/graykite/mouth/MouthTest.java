@@ -11,6 +11,7 @@ import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.LipGap;
+import graykite.scene.Acted;
 import graykite.scene.Performance;
 import graykite.sound.Loudness;
 import graykite.text.CmuDictionary;
@@ -50,8 +51,8 @@ class MouthTest {
         return Performance.of(ODILE, CHART, line(timing, settings));
     }
 
-    private static graykite.scene.Score line(Timing spoken, MouthSettings settings) {
-        return new graykite.scene.Score(spoken, loudness, settings, graykite.time.FrameRate.THIRTY, 7);
+    private static graykite.acting.Score line(Timing spoken, MouthSettings settings) {
+        return new graykite.acting.Score(spoken, loudness, settings, graykite.time.FrameRate.THIRTY, 7);
     }
 
     /** CMU Pronouncing Dictionary: whatever phone it uses has its shape. */
@@ -114,7 +115,7 @@ class MouthTest {
                 double least = Double.MAX_VALUE;
                 long from = rate.frameAt(closure.start()) - 1;
                 for (long f = from; f <= rate.frameAt(closure.end()) + 1; f++) {
-                    least = Math.min(least, gap.at(performance.at(rate.secondsAt(f))));
+                    least = Math.min(least, gap.at(Acted.at(performance, rate.secondsAt(f))));
                 }
                 assertTrue(least < LipGap.SHUT, least + " mm at " + closure + " and " + rate);
             }
@@ -129,7 +130,7 @@ class MouthTest {
         List<TimeRange> closures = performance.beats().closures(PhoneShape.Closure.LIP_TO_TEETH);
         assertTrue(closures.size() >= 4);
         for (TimeRange closure : closures) {
-            assertEquals(1, performance.at(closure.middle())[bite], 1e-6);
+            assertEquals(1, Acted.at(performance, closure.middle())[bite], 1e-6);
         }
     }
 
@@ -140,11 +141,11 @@ class MouthTest {
         double widest = 0;
         for (Timing.Segment segment : timing.segments()) {
             if (segment.phone() == Phone.AA || segment.phone() == Phone.AE) {
-                widest = Math.max(widest, gap.at(performance.at(segment.start() + 0.02)));
+                widest = Math.max(widest, gap.at(Acted.at(performance, segment.start() + 0.02)));
             }
         }
         assertTrue(widest > 10, widest + " mm");
-        double end = gap.at(performance.at(timing.duration() - 0.02));
+        double end = gap.at(Acted.at(performance, timing.duration() - 0.02));
         assertTrue(end < 1.5, end + " mm at the end");
     }
 
@@ -155,7 +156,7 @@ class MouthTest {
         Performance late = performance(MouthSettings.STANDARD.withLead(0.0));
         int jaw = ODILE.channelIndex().get("jawDrop");
         for (double t = 0.5; t < timing.duration() - 0.5; t += 0.05) {
-            assertEquals(late.at(t + 0.10)[jaw], early.at(t)[jaw], 0.02);
+            assertEquals(Acted.at(late, t + 0.10)[jaw], Acted.at(early, t)[jaw], 0.02);
         }
     }
 
@@ -167,8 +168,8 @@ class MouthTest {
         Performance half = performance(MouthSettings.STANDARD.withStrength(0.4));
         Performance full = performance(MouthSettings.STANDARD.withStrength(0.8));
         for (double t = 0; t < timing.duration(); t += 0.02) {
-            weak += half.at(t)[jaw];
-            strong += full.at(t)[jaw];
+            weak += Acted.at(half, t)[jaw];
+            strong += Acted.at(full, t)[jaw];
         }
         assertEquals(2, strong / weak, 0.1);
     }
@@ -181,11 +182,11 @@ class MouthTest {
                 timing.withStart(5, 1, timing.words().get(5).phones().get(1).start() + 0.03);
         double from = timing.words().get(4).start();
         double to = timing.words().get(6).end();
-        Performance quick = before.retimed(moved, from, to);
+        Performance quick = before.after(before.score().withTiming(moved));
         Performance whole = Performance.of(ODILE, CHART, line(moved, MouthSettings.STANDARD));
         for (double t = 0; t < timing.duration(); t += 0.01) {
-            double[] a = quick.at(t);
-            double[] b = whole.at(t);
+            double[] a = Acted.at(quick, t);
+            double[] b = Acted.at(whole, t);
             for (int c = 0; c < a.length; c++) {
                 if (before.mouth().channels().contains(ODILE.channels().get(c).name())) {
                     assertEquals(b[c], a[c], 2e-3, ODILE.channels().get(c).name() + " at " + t);
@@ -198,7 +199,7 @@ class MouthTest {
     void channelsStayInTheirRanges() {
         Performance performance = performance(settings(1.5, 0.05, 0.2));
         for (double t = 0; t < timing.duration(); t += 1 / 60.0) {
-            double[] values = performance.at(t);
+            double[] values = Acted.at(performance, t);
             for (int c = 0; c < values.length; c++) {
                 assertTrue(values[c] >= ODILE.channels().get(c).min() - 1e-9);
                 assertTrue(values[c] <= ODILE.channels().get(c).max() + 1e-9);
@@ -211,13 +212,13 @@ class MouthTest {
         Performance silent = Performance.of(
                 ODILE,
                 CHART,
-                new graykite.scene.Score(
+                new graykite.acting.Score(
                         Timing.empty(2),
                         Loudness.of(graykite.sound.Sound.silence(2, 8000)),
                         MouthSettings.STANDARD,
                         graykite.time.FrameRate.THIRTY,
                         1));
-        assertEquals(0, new LipGap(ODILE).at(silent.at(1)), 1e-6);
+        assertEquals(0, new LipGap(ODILE).at(Acted.at(silent, 1)), 1e-6);
         assertTrue(Life.generate(Timing.empty(2), loudness, 1).head().beats().isEmpty());
     }
 }

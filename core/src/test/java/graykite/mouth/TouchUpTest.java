@@ -1,12 +1,11 @@
 package graykite.mouth;
 
-import graykite.reading.Anchor;
-
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.mouth.PhoneShape.Closure;
+import graykite.reading.Anchor;
 import graykite.reading.TimedPhone;
 import graykite.reading.Timing;
 import graykite.rig.Character;

@@ -1,14 +1,9 @@
 package graykite.reading;
 
-import graykite.mouth.Lines;
-import graykite.reading.Anchor;
-
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import graykite.reading.TimedPhone;
-import graykite.reading.TimedWord;
-import graykite.reading.Timing;
+import graykite.mouth.Lines;
 import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.List;

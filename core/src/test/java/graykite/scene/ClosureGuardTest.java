@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.acting.PoseKey;
+import graykite.acting.Score;
 import graykite.figures.ForeignHead;
 import graykite.format.character.Cast;
 import graykite.mouth.Beats;
@@ -91,7 +92,7 @@ class ClosureGuardTest {
             String shape = beats.list().get(shut.beat()).targets().getFirst().shape();
             double[] own = gap.lowerLip(who.values(performance.chart().poses().get(shape)));
             for (long f = film.frameAt(shut.from()); f <= film.frameAt(shut.to()) + 1; f++) {
-                double[] values = performance.at(film.secondsAt(f));
+                double[] values = Acted.at(performance, film.secondsAt(f));
                 for (String turn : List.of("headYaw", "headPitch", "headRoll")) {
                     values[index.getOrDefault(turn, 0)] *= index.containsKey(turn) ? 0 : 1;
                 }
@@ -136,10 +137,10 @@ class ClosureGuardTest {
         for (Beats.Shut shut : performance.beats().shuts()) {
             if (shut.kind() == Closure.LIPS) {
                 double middle = (shut.from() + shut.to()) / 2;
-                List<Performance.Stage> stages = performance.stages(middle);
+                List<Scene.Step> stages = Acted.scene(performance).steps(0, middle);
                 worst = Math.max(worst, gap.at(stages.get(3).values()));
                 assertTrue(gap.at(stages.getLast().values()) < LipGap.SHUT);
-                assertTrue(!performance.guarded(middle).isEmpty());
+                assertTrue(!Acted.scene(performance).guarded(0, middle).isEmpty());
             }
         }
         assertTrue(worst > 3, "only " + worst + " mm");
@@ -152,13 +153,13 @@ class ClosureGuardTest {
         Timing timing = Lines.spoken(SENTENCES.getFirst(), 0.07);
         Performance plain = performance(odile, timing, MouthWork.STANDARD, List.of());
         for (double t = 0; t < timing.duration(); t += 1 / 24.0) {
-            List<Performance.Stage> stages = plain.stages(t);
+            List<Scene.Step> stages = Acted.scene(plain).steps(0, t);
             assertArrayEquals(stages.get(3).values(), stages.get(4).values(), 0.25, "at " + t);
         }
         Performance smiling = performance(odile, timing, MouthWork.STANDARD, List.of(new PoseKey(0, "layer", 1, 0.1)));
         int smile = odile.channelIndex().get("lipCornerPuller.L");
         for (Beats.Shut shut : smiling.beats().shuts()) {
-            assertTrue(smiling.at((shut.from() + shut.to()) / 2)[smile] > 0.6);
+            assertTrue(Acted.at(smiling, (shut.from() + shut.to()) / 2)[smile] > 0.6);
         }
     }
 
@@ -184,8 +185,9 @@ class ClosureGuardTest {
         LipGap gap = new LipGap(stranger);
         double fastest = 0;
         for (double t = 0.3; t < timing.duration() - 0.3; t += 0.005) {
-            fastest =
-                    Math.max(fastest, Math.abs(gap.at(performance.at(t + 0.005)) - gap.at(performance.at(t))) / 0.005);
+            fastest = Math.max(
+                    fastest,
+                    Math.abs(gap.at(Acted.at(performance, t + 0.005)) - gap.at(Acted.at(performance, t))) / 0.005);
         }
         assertTrue(fastest < 420, fastest + " mm/s");
     }
@@ -200,7 +202,7 @@ class ClosureGuardTest {
                 new graykite.motion.Curve(List.of(
                         new graykite.motion.Key(0, 5, graykite.motion.Key.Way.STEPPED, 0, 0),
                         new graykite.motion.Key(timing.duration(), 5, graykite.motion.Key.Way.STEPPED, 0, 0))),
-                timing)));
+                new graykite.reading.WordFinder(timing))));
         Performance performance = performance(brine, timing, taken, List.of());
         double shut = brine.poses().get("Lips shut").of("mouth");
         int mouth = brine.channelIndex().get("mouth");
@@ -209,12 +211,12 @@ class ClosureGuardTest {
             if (closure.kind() == Closure.LIPS) {
                 double frame = FrameRate.FILM.secondsAt(FrameRate.FILM.frameAt(
                         performance.beats().list().get(closure.beat()).middle()));
-                assertEquals(shut, performance.at(frame)[mouth]);
+                assertEquals(shut, Acted.at(performance, frame)[mouth]);
                 checked++;
             }
         }
         assertEquals(3, checked);
-        assertEquals(5, performance.at(0.05)[mouth]);
+        assertEquals(5, Acted.at(performance, 0.05)[mouth]);
     }
 
     /** Whatever the frame rate of delivery, a closure covers one of its frames. */
@@ -232,7 +234,7 @@ class ClosureGuardTest {
             for (Beats.Shut shut : performance.beats().shuts()) {
                 double least = 99;
                 for (long f = frames.frameAt(shut.from()); f <= frames.frameAt(shut.to()); f++) {
-                    least = Math.min(least, gap.at(performance.at(frames.secondsAt(f))));
+                    least = Math.min(least, gap.at(Acted.at(performance, frames.secondsAt(f))));
                 }
                 assertTrue(shut.kind() != Closure.LIPS || least < LipGap.SHUT, least + " mm at " + rate);
             }

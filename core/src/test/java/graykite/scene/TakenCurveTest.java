@@ -3,6 +3,7 @@ package graykite.scene;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.acting.Score;
 import graykite.motion.Key;
 import graykite.motion.KeyReduction;
 import graykite.mouth.FittedChart;
@@ -10,6 +11,7 @@ import graykite.mouth.Lines;
 import graykite.mouth.MouthWork;
 import graykite.mouth.TakenCurve;
 import graykite.reading.Timing;
+import graykite.reading.WordFinder;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.time.FrameRate;
@@ -56,7 +58,7 @@ class TakenCurveTest {
     void whatIsTakenOverLooksTheSame(double allowed) {
         KeyReduction.Result result = taken(allowed);
         Performance plain = line(LINE, List.of());
-        Performance own = line(LINE, List.of(TakenCurve.of("jawDrop", result.curve(), LINE)));
+        Performance own = line(LINE, List.of(TakenCurve.of("jawDrop", result.curve(), new WordFinder(LINE))));
         assertTrue(result.error() <= allowed, result.error() + " was stated");
         for (double t = 0; t < LINE.duration(); t += 0.01) {
             assertEquals(plain.unguarded(JAW, t), own.unguarded(JAW, t), allowed + 0.002, "at " + t);
@@ -69,8 +71,10 @@ class TakenCurveTest {
     @Test
     void elsewhereNothingChanges() {
         KeyReduction.Result result = taken(0.02);
-        TakenCurve raised = TakenCurve.of("jawDrop", result.curve(), LINE)
-                .withCurve(result.curve().with(1, new Key(FROM + 0.05, 0.9, Key.Way.LINEAR, 0, 0)));
+        TakenCurve raised = TakenCurve.of(
+                "jawDrop",
+                result.curve().with(1, new Key(FROM + 0.05, 0.9, Key.Way.LINEAR, 0, 0)),
+                new WordFinder(LINE));
         Performance plain = line(LINE, List.of());
         Performance own = line(LINE, List.of(raised));
         for (double t = 0; t < LINE.duration(); t += 0.01) {
@@ -88,21 +92,21 @@ class TakenCurveTest {
     /** Said anew, the keys stand over the same words. */
     @Test
     void itMovesWithItsWords() {
-        TakenCurve own = TakenCurve.of("jawDrop", taken(0.02).curve(), LINE);
+        TakenCurve own = TakenCurve.of("jawDrop", taken(0.02).curve(), new WordFinder(LINE));
         Random random = new Random(5);
         for (int i = 0; i < 20; i++) {
             Timing again = Lines.again(LINE, random);
-            var curve = own.in(again).orElseThrow();
+            var curve = own.in(new WordFinder(again)).orElseThrow();
             assertEquals(again.words().get(1).start(), curve.start(), 0.01);
             assertEquals(again.words().get(3).end(), curve.end(), 0.01);
             assertEquals(own.curve().keys().size(), curve.keys().size());
         }
-        assertTrue(own.in(Lines.spoken("other words are said here", 0.07)).isEmpty(), "its words are gone");
         assertTrue(
-                line(Lines.spoken("other words are said here", 0.07), List.of(own))
-                                .at(0.5)
-                                .length
-                        > 0,
+                own.in(new WordFinder(Lines.spoken("other words are said here", 0.07)))
+                        .isEmpty(),
+                "its words are gone");
+        assertTrue(
+                Acted.at(line(Lines.spoken("other words are said here", 0.07), List.of(own)), 0.5).length > 0,
                 "and the line is acted all the same");
     }
 }

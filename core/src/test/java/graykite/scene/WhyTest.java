@@ -4,10 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.acting.PoseKey;
+import graykite.acting.Score;
 import graykite.format.character.Cast;
+import graykite.layer.Reason;
 import graykite.motion.Curve;
 import graykite.motion.Key;
-import graykite.reading.Anchor;
 import graykite.mouth.Diction;
 import graykite.mouth.FittedChart;
 import graykite.mouth.Lines;
@@ -17,7 +18,9 @@ import graykite.mouth.MouthWork;
 import graykite.mouth.Section;
 import graykite.mouth.TakenCurve;
 import graykite.mouth.TouchUp;
+import graykite.reading.Anchor;
 import graykite.reading.Timing;
+import graykite.reading.WordFinder;
 import graykite.rig.Character;
 import graykite.rig.Coupling;
 import graykite.rig.Figures;
@@ -45,7 +48,7 @@ class WhyTest {
                         "jawDrop",
                         new Curve(List.of(
                                 new Key(0.8, 0.1, Key.Way.SMOOTH, 0, 0), new Key(1.2, 0.6, Key.Way.LINEAR, 0, 0))),
-                        LINE)));
+                        new WordFinder(LINE))));
         return Performance.of(
                 who,
                 FittedChart.standard(who),
@@ -60,12 +63,11 @@ class WhyTest {
                     List.of(Optional.<MotionStyle>empty(), Optional.of(MotionStyle.CRISP))) {
                 Performance performance = performance(who, motion);
                 for (double t = 0; t < LINE.duration(); t += 0.19) {
-                    double[] seen = performance.at(t);
+                    double[] seen = Acted.at(performance, t);
                     for (int c = 0; c < seen.length; c += 3) {
-                        Why why = Why.of(performance, c, t);
-                        double sum = why.reasons().stream()
-                                .mapToDouble(Why.Reason::adds)
-                                .sum();
+                        Why why = Acted.scene(performance).why(0, c, t);
+                        double sum =
+                                why.reasons().stream().mapToDouble(Reason::adds).sum();
                         assertEquals(seen[c], why.value(), 1e-12);
                         assertEquals(seen[c], sum, 1e-9, why.toString());
                     }
@@ -79,19 +81,20 @@ class WhyTest {
         Performance performance = performance(ODILE, Optional.empty());
         int jaw = ODILE.channelIndex().get("jawDrop");
         double fog = LINE.words().get(2).phones().get(1).range().middle() - 0.05;
-        Why.Reason first = Why.of(performance, jaw, fog).reasons().getFirst();
-        assertEquals(Performance.Stage.Name.MOUTH, first.part());
+        Reason first = Acted.scene(performance).why(0, jaw, fog).reasons().getFirst();
+        assertEquals("Mouth", first.layer());
         assertTrue(first.words().contains("in “fog”"), first.words());
         assertTrue(first.words().contains("touch-up: 140 % strong"), first.words());
         assertTrue(first.words().contains("80 % strength"), first.words());
-        String taken = Why.of(performance, jaw, 1.0).reasons().toString();
+        String taken = Acted.scene(performance).why(0, jaw, 1.0).reasons().toString();
         assertTrue(taken.contains("A curve of your own"), taken);
         double moved = LINE.words().get(7).phones().get(1).range().middle() - 0.05;
-        String coupled = Why.of(performance, jaw, moved).reasons().toString();
+        String coupled = Acted.scene(performance).why(0, jaw, moved).reasons().toString();
         assertTrue(coupled.contains("takes 50 % off jawDrop"), coupled);
         assertTrue(coupled.contains("130 % open"), coupled);
         int smile = ODILE.channelIndex().get("lipCornerPuller.L");
-        assertTrue(Why.of(performance, smile, 2.2).reasons().toString().contains("keyed pose"));
-        assertTrue(Why.busiest(performance, fog, 5).contains(jaw));
+        assertTrue(
+                Acted.scene(performance).why(0, smile, 2.2).reasons().toString().contains("keyed pose Glad"));
+        assertTrue(Acted.scene(performance).busiest(0, fog, 5).contains(jaw));
     }
 }

@@ -11,18 +11,18 @@ import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.picture.Renderer;
 import graykite.picture.Surface;
-import graykite.scene.Ensemble;
-import graykite.scene.Performance;
+import graykite.scene.Scene;
 import graykite.sound.Sound;
 import graykite.time.FrameRate;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** Delivers a line: one call for every format, used by the window and the command line alike. */
+/** Delivers what happens on a stage: one call for every format, used by the window and the command line alike. */
 public final class Delivery {
     /** What can be delivered. */
     public enum Format {
@@ -73,7 +73,7 @@ public final class Delivery {
      * How pictures are made.
      *
      * @param size pixels a side
-     * @param firstFrame number of the line's first frame in tables and pictures
+     * @param firstFrame number of the first frame in tables, animations and pictures
      */
     public record View(Camera camera, int size, long firstFrame) {
         public static final View STANDARD = new View(Camera.FRONT, 720);
@@ -87,49 +87,79 @@ public final class Delivery {
     private Delivery() {}
 
     /**
-     * Writes a line in the format that the path asks for. What stood there before is replaced only once the new file is
-     * whole; after a cancel or an error it is as it was.
+     * Writes what happens on a stage in the format that the path asks for: movies and pictures show everybody; curves and
+     * glTF are one file for each person, with the person in its name where there are several. What stood there before is
+     * replaced only once the new file is whole; after a cancel or an error it is as it was.
      *
+     * @return what was written
      * @throws BadInput when it cannot be written
      */
-    public static void deliver(
-            Performance performance, Sound sound, FrameRate rate, View view, Path path, Progress progress) {
-        deliver(Ensemble.solo(performance), sound, rate, view, path, progress);
-    }
-
-    /**
-     * As {@link #deliver(Performance, Sound, FrameRate, View, Path, Progress)}, for a stage with several on it: movies and
-     * pictures show everybody, curves and glTF are those of the one whose line it is.
-     */
-    public static void deliver(
-            Ensemble ensemble, Sound sound, FrameRate rate, View view, Path path, Progress progress) {
-        Performance performance = ensemble.lead();
-        switch (Format.of(path)) {
-            case GLB -> {
-                FrameTable table = FrameTable.of(performance, rate);
-                progress.step(0.2);
-                AtomicFiles.write(path, out -> GltfWriter.write(performance.character(), Optional.of(table), out));
-            }
-            case CSV ->
-                AtomicFiles.write(
-                        path,
-                        out -> CurveFiles.writeCsv(
-                                FrameTable.of(performance, rate).from(view.firstFrame()), out));
-            case JSON ->
-                AtomicFiles.write(
-                        path,
-                        out -> CurveFiles.writeJson(
-                                FrameTable.of(performance, rate).from(view.firstFrame()), out));
-            case MP4 -> AtomicFiles.writeBeside(path, part -> writeMovie(ensemble, sound, rate, view, part, progress));
-            case PICTURES -> writePictures(ensemble, sound, rate, view, path, progress);
-        }
+    public static List<Path> deliver(
+            Scene scene, Sound sound, FrameRate rate, View view, Path path, Progress progress) {
+        List<Path> written =
+                switch (Format.of(path)) {
+                    case GLB ->
+                        each(scene, path, progress, (actor, file) -> {
+                            FrameTable table = table(scene, actor, rate, view);
+                            AtomicFiles.write(
+                                    file, out -> GltfWriter.write(scene.character(actor), Optional.of(table), out));
+                        });
+                    case CSV ->
+                        each(scene, path, progress, (actor, file) -> {
+                            FrameTable table = table(scene, actor, rate, view);
+                            AtomicFiles.write(file, out -> CurveFiles.writeCsv(table, out));
+                        });
+                    case JSON ->
+                        each(scene, path, progress, (actor, file) -> {
+                            FrameTable table = table(scene, actor, rate, view);
+                            AtomicFiles.write(file, out -> CurveFiles.writeJson(table, out));
+                        });
+                    case MP4 -> {
+                        AtomicFiles.writeBeside(path, part -> writeMovie(scene, sound, rate, view, part, progress));
+                        yield List.of(path);
+                    }
+                    case PICTURES -> {
+                        writePictures(scene, sound, rate, view, path, progress);
+                        yield List.of(path);
+                    }
+                };
         progress.at(1);
+        return written;
     }
 
-    private static void writeMovie(
-            Ensemble ensemble, Sound sound, FrameRate rate, View view, Path path, Progress progress) {
-        long frames = FrameTable.frames(ensemble.duration(), rate);
-        Painter painter = new Painter(ensemble, view);
+    private interface ForOne {
+        void write(int actor, Path file);
+    }
+
+    private static List<Path> each(Scene scene, Path path, Progress progress, ForOne one) {
+        List<Path> files = new ArrayList<>();
+        for (int actor = 0; actor < scene.size(); actor++) {
+            Path file = fileOf(scene, actor, path);
+            one.write(actor, file);
+            files.add(file);
+            progress.step((actor + 1.0) / scene.size());
+        }
+        return files;
+    }
+
+    /** One person alone has the file as it was named; several have theirs side by side. */
+    static Path fileOf(Scene scene, int actor, Path path) {
+        if (scene.size() == 1) {
+            return path;
+        }
+        String name = path.getFileName().toString();
+        int dot = name.lastIndexOf('.');
+        String person = scene.role(actor).member().replaceAll("[^\\p{L}\\p{N}-]+", "_");
+        return path.resolveSibling(name.substring(0, dot) + "-" + person + name.substring(dot));
+    }
+
+    private static FrameTable table(Scene scene, int actor, FrameRate rate, View view) {
+        return FrameTable.of(scene, actor, rate).from(view.firstFrame());
+    }
+
+    private static void writeMovie(Scene scene, Sound sound, FrameRate rate, View view, Path path, Progress progress) {
+        long frames = FrameTable.frames(scene.duration(), rate);
+        Painter painter = new Painter(scene, view);
         try (MovieWriter movie =
                 new MovieWriter(path, view.size(), view.size(), rate, Sound.mono(sound.mixed(), sound.rate()))) {
             for (int f = 0; f < frames; f++) {
@@ -140,9 +170,9 @@ public final class Delivery {
     }
 
     private static void writePictures(
-            Ensemble ensemble, Sound sound, FrameRate rate, View view, Path folder, Progress progress) {
-        long frames = FrameTable.frames(ensemble.duration(), rate);
-        Painter painter = new Painter(ensemble, view);
+            Scene scene, Sound sound, FrameRate rate, View view, Path folder, Progress progress) {
+        long frames = FrameTable.frames(scene.duration(), rate);
+        Painter painter = new Painter(scene, view);
         try {
             Files.createDirectories(folder);
         } catch (IOException failure) {
@@ -159,18 +189,18 @@ public final class Delivery {
 
     /** Draws frames one after another with one set of buffers. */
     private static final class Painter {
-        private final Ensemble ensemble;
+        private final Scene scene;
         private final Renderer renderer = new Renderer();
         private final View view;
 
-        Painter(Ensemble ensemble, View view) {
-            this.ensemble = ensemble;
+        Painter(Scene scene, View view) {
+            this.scene = scene;
             this.view = view;
         }
 
         Picture paint(double seconds) {
-            List<Surface> surfaces = ensemble.surfaces(ensemble.at(seconds));
-            return renderer.draw(surfaces, ensemble.framed(view.camera(), 1), view.size(), view.size());
+            List<Surface> surfaces = scene.surfaces(scene.at(seconds));
+            return renderer.draw(surfaces, scene.framed(view.camera(), 1), view.size(), view.size());
         }
     }
 }

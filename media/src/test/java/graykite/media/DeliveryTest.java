@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.acting.Score;
 import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.format.character.Cast;
@@ -17,7 +18,11 @@ import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.rig.Character;
+import graykite.rig.Deformer;
 import graykite.scene.Performance;
+import graykite.scene.Role;
+import graykite.scene.Scene;
+import graykite.scene.Stand;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
 import graykite.text.Phone;
@@ -36,7 +41,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class DeliveryTest {
     private static final Delivery.View SMALL = new Delivery.View(Camera.FRONT, 96);
-    private static Performance performance;
+    private static Scene scene;
+    private static Scene two;
     private static Sound sound;
 
     @TempDir
@@ -45,6 +51,7 @@ class DeliveryTest {
     @BeforeAll
     static void prepare() {
         Character odile = Cast.byName("odile");
+        Character pim = Cast.byName("pim");
         Timing timing = new Timing(
                 List.of(new TimedWord(
                         "ma",
@@ -58,10 +65,21 @@ class DeliveryTest {
             samples[i] = (float) (0.4 * Math.sin(i * 0.06));
         }
         sound = Sound.mono(samples, 44_100);
-        performance = Performance.of(
-                odile,
-                FittedChart.standard(odile),
-                new graykite.scene.Score(timing, Loudness.of(sound), MouthSettings.STANDARD, FrameRate.THIRTY, 1));
+        FittedChart chart = FittedChart.standard(odile);
+        Performance performance = Performance.of(
+                odile, chart, new Score(timing, Loudness.of(sound), MouthSettings.STANDARD, FrameRate.THIRTY, 1));
+        scene = Scene.solo(performance);
+        two = Scene.of(
+                List.of(
+                        new Role(
+                                "odile",
+                                odile,
+                                chart,
+                                new Deformer(odile),
+                                Stand.of(0, 2),
+                                List.of(new Role.Entry("a", performance, 0.5))),
+                        new Role("pim", pim, FittedChart.standard(pim), new Deformer(pim), Stand.of(1, 2), List.of())),
+                1);
     }
 
     /** H.264 and AAC, picture and sound of one length within a frame, read back by FFmpeg. */
@@ -70,7 +88,7 @@ class DeliveryTest {
     void moviesCarryTheirSound(String rateText) throws Exception {
         FrameRate rate = FrameRate.parse(rateText);
         Path file = folder.resolve("line.mp4");
-        Delivery.deliver(performance, sound, rate, SMALL, file, Progress.none());
+        Delivery.deliver(scene, sound, rate, SMALL, file, Progress.none());
         try (FFmpegFrameGrabber grabber = new FFmpegFrameGrabber(file.toFile())) {
             grabber.start();
             assertEquals("h264", grabber.getVideoCodecName().replace("lib", "").replace("open", ""));
@@ -93,7 +111,7 @@ class DeliveryTest {
     @Test
     void picturesAndSoundInAFolder() throws Exception {
         Path out = folder.resolve("frames");
-        Delivery.deliver(performance, sound, new FrameRate(12, 1), SMALL, out, Progress.none());
+        Delivery.deliver(scene, sound, new FrameRate(12, 1), SMALL, out, Progress.none());
         assertTrue(Files.exists(out.resolve("frame.00000.png")));
         assertTrue(Files.exists(out.resolve("frame.00015.png")));
         assertFalse(Files.exists(out.resolve("frame.00016.png")));
@@ -106,11 +124,34 @@ class DeliveryTest {
     @Test
     void curvesAndMeshes() throws Exception {
         for (String name : List.of("a.csv", "a.json", "a.glb")) {
-            Delivery.deliver(performance, sound, FrameRate.NTSC, SMALL, folder.resolve(name), Progress.none());
+            Delivery.deliver(scene, sound, FrameRate.NTSC, SMALL, folder.resolve(name), Progress.none());
             assertTrue(Files.size(folder.resolve(name)) > 1000, name);
         }
         long rows = Files.lines(folder.resolve("a.csv")).count();
         assertEquals(FrameRate.NTSC.framesToCover(1.27) + 1, rows);
+    }
+
+    /** Everybody has curves of their own, who only listens too; what is delivered is what the stage shows. */
+    @Test
+    void curvesOfEachPerson() throws Exception {
+        List<Path> files = Delivery.deliver(
+                two,
+                sound,
+                FrameRate.FILM,
+                new Delivery.View(Camera.FRONT, 96, 100),
+                folder.resolve("both.csv"),
+                Progress.none());
+        assertEquals(List.of(folder.resolve("both-odile.csv"), folder.resolve("both-pim.csv")), files);
+        for (int actor = 0; actor < 2; actor++) {
+            List<String> rows = Files.readAllLines(files.get(actor));
+            assertEquals(FrameRate.FILM.framesToCover(1.77) + 1, rows.size());
+            String[] cells = rows.get(21).split(",");
+            double[] shown = two.at(actor, FrameRate.FILM.secondsAt(20));
+            assertEquals(5, Double.parseDouble(cells[0]), 1e-6);
+            for (int c = 0; c < shown.length; c++) {
+                assertEquals(shown[c], Double.parseDouble(cells[cells.length - shown.length + c]), 1e-5);
+            }
+        }
     }
 
     @Test
@@ -128,7 +169,7 @@ class DeliveryTest {
         Files.writeString(file, "the old one");
         assertThrows(
                 CancellationException.class,
-                () -> Delivery.deliver(performance, sound, FrameRate.FILM, SMALL, file, cancelled));
+                () -> Delivery.deliver(scene, sound, FrameRate.FILM, SMALL, file, cancelled));
         assertEquals("the old one", Files.readString(file));
         try (var files = Files.list(folder)) {
             assertEquals(1, files.count());

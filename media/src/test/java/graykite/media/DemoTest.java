@@ -10,13 +10,14 @@ import graykite.format.character.Cast;
 import graykite.hearing.Reader;
 import graykite.mouth.FittedChart;
 import graykite.mouth.PhoneShape;
-import graykite.project.Project;
 import graykite.project.Line;
+import graykite.project.Project;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.rig.LipGap;
 import graykite.scene.Performance;
+import graykite.scene.Scene;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
 import graykite.text.Script;
@@ -65,13 +66,12 @@ class DemoTest {
         return Performance.of(
                 who,
                 FittedChart.standard(who),
-                new graykite.scene.Score(
+                new graykite.acting.Score(
                         line.timing().orElseThrow(),
                         Loudness.of(sound(line)),
                         line.mouth(),
                         graykite.time.FrameRate.THIRTY,
-                        List.of(),
-                        line.seed()));
+                        line.layers().plans()));
     }
 
     @Test
@@ -104,7 +104,8 @@ class DemoTest {
     @MethodSource("linesByPeople")
     void closuresShut(Line line, Character who, boolean laughing) {
         List<PoseKey> keys = laughing ? List.of(new PoseKey(0, "Laughing", 1, 0.1)) : List.of();
-        Performance performance = performance(line, who).posed(keys);
+        Performance performance = performance(line.withKeys(keys), who);
+        Scene scene = Scene.solo(performance);
         LipGap gap = new LipGap(who);
         int bite = who.channelIndex().get("lipToTeeth");
         for (String text : List.of("23.976", "25", "29.97", "60")) {
@@ -112,14 +113,14 @@ class DemoTest {
             for (TimeRange range : performance.beats().closures(PhoneShape.Closure.LIPS)) {
                 double least = 99;
                 for (long f = rate.frameAt(range.start()) - 1; f <= rate.frameAt(range.end()) + 1; f++) {
-                    least = Math.min(least, gap.at(performance.at(rate.secondsAt(f))));
+                    least = Math.min(least, gap.at(scene.at(0, rate.secondsAt(f))));
                 }
                 assertTrue(least < LipGap.SHUT, line.title() + ": " + least + " mm at " + range + ", " + text);
             }
             for (TimeRange range : performance.beats().closures(PhoneShape.Closure.LIP_TO_TEETH)) {
                 double most = 0;
                 for (long f = rate.frameAt(range.start()) - 1; f <= rate.frameAt(range.end()) + 1; f++) {
-                    most = Math.max(most, performance.at(rate.secondsAt(f))[bite]);
+                    most = Math.max(most, scene.at(0, rate.secondsAt(f))[bite]);
                 }
                 assertTrue(most > 0.9, line.title() + ": " + most + " at " + range + ", " + text);
             }
@@ -142,10 +143,11 @@ class DemoTest {
     @MethodSource("lines")
     void neverFasterThanAMouth(Line line) {
         Performance performance = performance(line, ODILE);
+        Scene scene = Scene.solo(performance);
         double step = 1 / 100.0;
-        double before = GAP.at(performance.at(0));
+        double before = GAP.at(scene.at(0, 0));
         for (double t = step; t < performance.duration(); t += step) {
-            double now = GAP.at(performance.at(t));
+            double now = GAP.at(scene.at(0, t));
             double speed = Math.abs(now - before) / step;
             assertTrue(speed < 520, line.title() + ": both lips part at " + speed + " mm/s at " + t);
             before = now;
@@ -160,9 +162,10 @@ class DemoTest {
     @MethodSource("lines")
     void movesWithTheSpeech(Line line) {
         Performance performance = performance(line);
+        Scene scene = Scene.solo(performance);
         TimeRange spoken = Reader.spoken(performance.timing());
-        assertTrue(GAP.at(performance.at(0)) < 1, "rests before it speaks");
-        assertTrue(GAP.at(performance.at(performance.duration())) < 3, "rests after it spoke");
+        assertTrue(GAP.at(scene.at(0, 0)) < 1, "rests before it speaks");
+        assertTrue(GAP.at(scene.at(0, performance.duration())) < 3, "rests after it spoke");
         int changes = 0;
         double last = 0;
         boolean opening = false;
@@ -170,7 +173,7 @@ class DemoTest {
         int pops = 0;
         double before = 0;
         for (double t = spoken.start(); t < spoken.end(); t += step) {
-            double gap = GAP.at(performance.at(t));
+            double gap = GAP.at(scene.at(0, t));
             boolean opens = gap > last;
             changes += opens != opening ? 1 : 0;
             pops += last - before > 14 && last - gap > 14 ? 1 : 0;

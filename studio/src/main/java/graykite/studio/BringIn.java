@@ -2,6 +2,7 @@ package graykite.studio;
 
 import graykite.base.BadInput;
 import graykite.base.Names;
+import graykite.edit.CastEdit;
 import graykite.figures.BareHead;
 import graykite.format.character.Cast;
 import graykite.format.character.FigureFiles;
@@ -146,7 +147,7 @@ final class BringIn implements CastDesk.Asks {
     void add(Character figure) {
         String id = Project.newId();
         String name = unique(figure.name());
-        workspace.edit("Bring in " + name, p -> p.with(new Member(id, name, new Member.Own(figure), Optional.empty())));
+        workspace.edit(new CastEdit.AddMember(new Member(id, name, new Member.Own(figure), Optional.empty())));
         trial.memberId().set(id);
         knot.set(Knot.CAST);
         boolean whole = MouthChart.missing(figure).isEmpty();

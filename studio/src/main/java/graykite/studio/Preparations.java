@@ -1,8 +1,7 @@
 package graykite.studio;
 
-import graykite.format.character.Cast;
 import graykite.media.SoundReader;
-import graykite.rig.Character;
+import graykite.project.Project;
 import graykite.studio.play.AudioOut;
 import graykite.studio.play.DeviceOut;
 import graykite.studio.play.SilentOut;
@@ -11,15 +10,24 @@ import java.util.concurrent.CompletableFuture;
 /**
  * What can begin before there is a window: reading the character, looking for a sound device, loading FFmpeg.
  *
- * @param character who speaks
+ * @param figures the cast, of which the first is being opened
  * @param out where sound goes; silent where there is no device
  */
-record Preparations(CompletableFuture<Character> character, CompletableFuture<AudioOut> out) {
+record Preparations(graykite.workbench.Figures figures, CompletableFuture<AudioOut> out) {
     static Preparations begin() {
-        CompletableFuture<Character> character = CompletableFuture.supplyAsync(() -> Cast.byName("odile"));
         CompletableFuture<AudioOut> out = CompletableFuture.supplyAsync(
                 () -> DeviceOut.open().<AudioOut>map(device -> device).orElseGet(SilentOut::new));
         Thread.ofPlatform().daemon().name("kite-prepare").start(SoundReader::prepare);
-        return new Preparations(character, out);
+        return new Preparations(cast(), out);
+    }
+
+    /** The cast, of which the first is opened at once: nearly always she is the one who is seen. */
+    static graykite.workbench.Figures cast() {
+        graykite.workbench.Figures figures = new graykite.workbench.Figures();
+        Thread.ofPlatform()
+                .daemon()
+                .name("kite-figure")
+                .start(() -> figures.deformer(figures.of(Project.OUR_CAST.getFirst())));
+        return figures;
     }
 }

@@ -1,11 +1,12 @@
 package graykite.studio;
 
 import graykite.base.AtomicFiles;
+import graykite.edit.ProjectEdit;
+import graykite.edit.ReadingEdit;
 import graykite.format.DictionaryFiles;
 import graykite.format.ReadingImport;
 import graykite.format.TimingFiles;
 import graykite.project.Line;
-import graykite.reading.Timing;
 import graykite.studio.desk.ReadingDesk;
 import graykite.studio.model.Workspace;
 import graykite.text.Pronunciation;
@@ -45,6 +46,7 @@ final class ReadingFiles implements ReadingDesk.Asks {
             workspace.jobs().say("A recording comes first: open the one that the reading belongs to.");
             return;
         }
+        String line = workspace.lineId().get();
         workspace
                 .jobs()
                 .start(
@@ -52,16 +54,12 @@ final class ReadingFiles implements ReadingDesk.Asks {
                         progress -> ReadingImport.open(
                                 path, duration, workspace.words().pronouncer()),
                         timing -> {
-                            workspace.editLine("Load a reading", 0, s -> take(s, timing));
+                            workspace.edit(new ReadingEdit.SetReading(
+                                    line, timing, !timing.text().isBlank()));
                             workspace
                                     .jobs()
                                     .say(timing.words().size() + " words loaded from " + path.getFileName() + ".");
                         });
-    }
-
-    private static Line take(Line line, Timing timing) {
-        Line read = line.withTiming(timing);
-        return timing.text().isBlank() ? read : read.withScript(timing.text());
     }
 
     @Override
@@ -101,11 +99,9 @@ final class ReadingFiles implements ReadingDesk.Asks {
     /** Adds the words of a file to those of the project. */
     void importDictionary(Path path) {
         workspace.jobs().start("Opening " + path.getFileName(), progress -> DictionaryFiles.open(path), words -> {
-            workspace.edit("Load words", 0, p -> {
-                Map<String, Pronunciation> all = new HashMap<>(p.dictionary());
-                all.putAll(words);
-                return p.withDictionary(all);
-            });
+            Map<String, Pronunciation> all = new HashMap<>(workspace.project().dictionary());
+            all.putAll(words);
+            workspace.edit(new ProjectEdit.SetWords(all));
             workspace.jobs().say(words.size() + " words loaded. Read the lines again to use them (Ctrl+R).");
         });
     }

@@ -4,7 +4,7 @@ import graykite.picture.Camera;
 import graykite.picture.Surface;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
-import graykite.scene.Ensemble;
+import graykite.scene.Scene;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;
@@ -32,7 +32,7 @@ final class StageDirector {
         this.stage = stage;
         this.trial = trial;
         this.knot = knot;
-        workspace.ensemble().addListener((o, b, n) -> show());
+        workspace.scene().addListener((o, b, n) -> show());
         player.time().addListener((o, b, n) -> show());
         player.playing().addListener((o, b, n) -> show());
         trial.values().addListener((o, b, n) -> show());
@@ -56,11 +56,11 @@ final class StageDirector {
 
     /** Brings the stage up to date. */
     void show() {
-        Optional<Ensemble> ensemble = workspace.ensemble().get();
+        Optional<Scene> scene = workspace.scene().get();
         if (trying()) {
             alone(trial.figure().get().orElseThrow(), trial.shownValues());
-        } else if (ensemble.isPresent()) {
-            together(ensemble.get());
+        } else if (scene.isPresent()) {
+            together(scene.get());
         } else if (workspace.figures().isReady(workspace.speaker())) {
             Character figure = workspace.character().join();
             alone(figure, new double[figure.channels().size()]);
@@ -95,25 +95,25 @@ final class StageDirector {
         stage.show(troupe.orElseThrow(), List.of(values));
     }
 
-    private void together(Ensemble ensemble) {
+    private void together(Scene scene) {
         lineShown.ifPresent(stage::whenFirstShown);
         lineShown = Optional.empty();
-        if (!shown.map(s -> s == ensemble).orElse(false)) {
-            put(ensemble, new StageView.Troupe() {
+        if (!shown.map(s -> s == scene).orElse(false)) {
+            put(scene, new StageView.Troupe() {
                 @Override
                 public List<Surface> surfaces(List<double[]> all) {
-                    return ensemble.surfaces(all);
+                    return scene.surfaces(all);
                 }
 
                 @Override
                 public Camera framed(Camera view, double aspect) {
-                    return ensemble.framed(view, aspect);
+                    return scene.framed(view, aspect);
                 }
             });
         }
         double ahead =
                 player.playing().get() ? stage.expectedDelay() * player.speed().get() : 0;
-        stage.show(troupe.orElseThrow(), ensemble.at(player.time().get() + ahead));
+        stage.show(troupe.orElseThrow(), scene.at(player.time().get() + workspace.lineStart() + ahead));
     }
 
     /** Calls back once, when the first picture of a line is on screen. */

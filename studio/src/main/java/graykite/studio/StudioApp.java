@@ -2,20 +2,18 @@ package graykite.studio;
 
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
-import graykite.format.character.Cast;
-import graykite.rig.Character;
-import graykite.studio.model.Autosave;
+import graykite.media.SoundReader;
 import graykite.studio.model.Figures;
 import graykite.studio.model.Jobs;
 import graykite.studio.model.Settings;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.AudioOut;
 import graykite.studio.play.Player;
+import graykite.workbench.Workbench;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.scene.Scene;
@@ -25,17 +23,15 @@ import javafx.util.Duration;
 
 /** The window's life: start, close. */
 public final class StudioApp {
-    private static final double AUTOSAVE_SECONDS = 10;
-
     private StudioApp() {}
 
     /**
-     * Opens the window as the arguments ask: a project file, --demo, --timing, --rehearse or --shots FOLDER. Call on the
+     * Opens the window as the arguments ask: a project file, --demo, --timing or --rehearse. Call on the
      * JavaFX thread.
      */
-    static void start(Stage stage, List<String> arguments, Preparations prepared) {
+    static StudioWindow start(Stage stage, List<String> arguments, Preparations prepared) {
         StudioWindow window =
-                open(stage, Settings.standardFolder(), prepared.out().join(), prepared.character());
+                open(stage, Settings.standardFolder(), prepared.out().join(), prepared.figures());
         stage.setOnHidden(e -> window.close());
         boolean demo = arguments.contains("--demo");
         boolean file = !arguments.isEmpty() && !arguments.getFirst().startsWith("--");
@@ -53,10 +49,7 @@ public final class StudioApp {
         if (arguments.contains("--rehearse")) {
             rehearse(stage, window);
         }
-        int shots = arguments.indexOf("--shots");
-        if (shots >= 0) {
-            new DocumentationShots(stage, window, Path.of(arguments.get(shots + 1))).take();
-        }
+        return window;
     }
 
     /** Opens everything once and leaves, so that the launcher can keep what Java learned for a faster start. */
@@ -71,17 +64,18 @@ public final class StudioApp {
 
     /** Builds the whole window on a stage; what tests and documentation use as well. */
     public static StudioWindow open(Stage stage, Path settingsFolder, AudioOut out) {
-        return open(stage, settingsFolder, out, CompletableFuture.supplyAsync(() -> Cast.byName("odile")));
+        return open(stage, settingsFolder, out, Preparations.cast());
     }
 
     private static StudioWindow open(
-            Stage stage, Path settingsFolder, AudioOut out, CompletableFuture<Character> character) {
+            Stage stage, Path settingsFolder, AudioOut out, graykite.workbench.Figures figures) {
         loadFonts();
         Settings settings = new Settings(settingsFolder);
         Jobs jobs = new Jobs();
-        Workspace workspace = new Workspace(jobs, settings, new Figures("odile", character));
-        Autosave autosave = new Autosave(settings.autosaveFolder(), AUTOSAVE_SECONDS);
-        StudioWindow window = new StudioWindow(stage, workspace, new Player(out), autosave);
+        Workbench workbench =
+                new Workbench((file, progress) -> SoundReader.read(file.content(), file.name(), progress), figures);
+        Workspace workspace = new Workspace(jobs, settings, new Figures(figures), workbench);
+        StudioWindow window = new StudioWindow(stage, workspace, new Player(out));
         Scene scene = new Scene(window.root(), 1280, 800);
         setTheme(scene, settings.flag("dusk"));
         stage.setScene(scene);

@@ -1,6 +1,7 @@
 package graykite.studio;
 
 import graykite.acting.PoseKey;
+import graykite.edit.ActingEdit;
 import graykite.format.ProjectFiles;
 import graykite.format.character.FigureFiles;
 import graykite.mouth.MouthWork;
@@ -13,7 +14,6 @@ import graykite.studio.desk.MouthDesk;
 import graykite.studio.desk.ProofDesk;
 import graykite.studio.desk.ReadingDesk;
 import graykite.studio.desk.VoiceDesk;
-import graykite.studio.model.Autosave;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Trial;
@@ -52,7 +52,6 @@ public final class StudioWindow {
     private final Stage stage;
     private final Workspace workspace;
     private final Player player;
-    private final Autosave autosave;
     private final StackPane root = new StackPane();
     private final StageView face = new StageView();
     private final SheetView sheet;
@@ -70,11 +69,10 @@ public final class StudioWindow {
     private boolean drawing;
     private Optional<MouthPictures> mouths = Optional.empty();
 
-    StudioWindow(Stage stage, Workspace workspace, Player player, Autosave autosave) {
+    StudioWindow(Stage stage, Workspace workspace, Player player) {
         this.stage = stage;
         this.workspace = workspace;
         this.player = player;
-        this.autosave = autosave;
         this.sheet = new SheetView(workspace, player);
         this.string = new StringSide(knot);
         this.readiness = new Readiness(workspace);
@@ -85,7 +83,7 @@ public final class StudioWindow {
         this.desks = new Desks(this::desk, knot);
         this.director = new StageDirector(workspace, player, face, trial, knot);
         this.actions = new WindowActions(this, files, root).list();
-        this.greeter = new Greeter(this, files, root, autosave);
+        this.greeter = new Greeter(this, files, root);
         layOut();
         watch();
         KeyBindings.install(root, actions, this::overlayOpen);
@@ -199,21 +197,13 @@ public final class StudioWindow {
     // --- following the project -----------------------------------------------------------------------------------
 
     private void watch() {
-        workspace.history().addListener((o, b, n) -> {
-            refresh();
-            if (workspace.dirty()) {
-                autosave.keep(workspace.project());
-            }
-        });
+        workspace.history().addListener((o, b, n) -> refresh());
         workspace.lineId().addListener((o, b, n) -> {
             player.pause();
             player.seek(0);
             refresh();
         });
-        workspace.savedProject().addListener((o, b, n) -> {
-            autosave.clear();
-            refresh();
-        });
+        workspace.savedProject().addListener((o, b, n) -> refresh());
         workspace.selection().addListener((o, b, n) -> desks.refresh());
         workspace.mouth().asked().addListener((o, b, channel) -> {
             if (!channel.isEmpty()) {
@@ -235,7 +225,8 @@ public final class StudioWindow {
             desks.refresh();
         });
         workspace.sound().addListener((o, b, sound) -> refresh());
-        workspace.stageSound().addListener((o, b, sound) -> sound.ifPresent(player::load));
+        workspace.stageSound().addListener((o, b, heard) -> heard.sound()
+                .ifPresent(sound -> player.load(sound, heard.lineStart())));
         workspace.performance().addListener((o, b, performance) -> {
             director.show();
             performance.ifPresent(this::showMouths);
@@ -248,7 +239,7 @@ public final class StudioWindow {
 
     /** The small mouths on sheet and desk are those of who speaks; drawn after the face, away from this thread. */
     private void showMouths(Performance performance) {
-        MouthWork work = performance.line().work();
+        MouthWork work = performance.score().work();
         if (drawing
                 || mouths.map(m -> m.serve(performance.character(), performance.chart(), work))
                         .orElse(false)) {
@@ -270,14 +261,8 @@ public final class StudioWindow {
 
     /** Keys a pose at the playhead; a key that stands there already is replaced. */
     void keyPose(String pose) {
-        double time = player.time().get();
-        workspace.editLine("Key " + pose, 0, line -> {
-            List<PoseKey> keys = new java.util.ArrayList<>(line.keys());
-            keys.removeIf(k ->
-                    Math.abs(k.time() - time) < 0.5 / workspace.project().rate().perSecond());
-            keys.add(new PoseKey(time, pose, 1, PoseKey.USUAL_EASE));
-            return line.withKeys(keys);
-        });
+        double time = Math.max(0, player.time().get());
+        workspace.editLine(0, l -> new ActingEdit.KeyPose(l, time, pose, 1, PoseKey.USUAL_EASE));
         workspace
                 .jobs()
                 .say(
@@ -345,17 +330,16 @@ public final class StudioWindow {
         sheet.close();
         desks.close();
         workspace.close();
-        autosave.close();
     }
 
     private void closeRequested(WindowEvent e) {
         if (!workspace.dirty()) {
-            autosave.clear();
+            workspace.safekeeping().closeClean();
             return;
         }
         e.consume();
         files.unlessUnsaved(() -> {
-            autosave.clear();
+            workspace.safekeeping().closeClean();
             stage.setOnCloseRequest(null);
             stage.close();
         });

@@ -41,7 +41,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The Cast desk in the real window: characters of one's own, poses, company. */
 class CastWindowTest extends RealWindow {
@@ -65,7 +64,7 @@ class CastWindowTest extends RealWindow {
             button.fire();
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** Odile's skin as a folder of OBJ files under everyday names; the shape for "oo" hides behind a riddle. */
@@ -120,7 +119,14 @@ class CastWindowTest extends RealWindow {
         return onFx(() -> {
             Performance p = workspace.performance().get().orElseThrow();
             Part part = p.character().parts().getFirst();
-            float[] moved = new Deformer(p.character()).placed(part, p.at(time));
+            float[] moved = new Deformer(p.character())
+                    .placed(
+                            part,
+                            workspace
+                                    .scene()
+                                    .get()
+                                    .orElseThrow()
+                                    .at(workspace.speakerOnStage(), time + workspace.lineStart()));
             double most = 0;
             for (int i = 0; i < moved.length; i++) {
                 most = Math.max(most, Math.abs(moved[i] - part.positions()[i]));
@@ -234,13 +240,17 @@ class CastWindowTest extends RealWindow {
                 .moveBy(30, 0)
                 .moveBy(30, 0)
                 .release(MouseButton.PRIMARY);
-        double moved =
-                onFx(() -> workspace.line().orElseThrow().keys().getFirst().time());
+        double moved = onFx(() ->
+                workspace.keys().timeOf(workspace.line().orElseThrow().keys().getFirst()));
         assertTrue(moved > 2.15, "moved to " + moved);
         assertEquals(Knot.ACTING, onFx(() -> window.knot().get()));
         robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
         assertEquals(
-                2.0, onFx(() -> workspace.line().orElseThrow().keys().getFirst().time()), 1e-9);
+                2.0,
+                onFx(() -> workspace
+                        .keys()
+                        .timeOf(workspace.line().orElseThrow().keys().getFirst())),
+                1e-9);
         onFx(() -> {
             workspace.keys().index().set(0);
             workspace.keys().delete();
@@ -252,7 +262,12 @@ class CastWindowTest extends RealWindow {
     private double browAt(double time) {
         return onFx(() -> {
             Performance p = workspace.performance().get().orElseThrow();
-            return p.at(time)[p.character().channelIndex().get("browLowerer.L")];
+            return workspace
+                    .scene()
+                    .get()
+                    .orElseThrow()
+                    .at(workspace.speakerOnStage(), time + workspace.lineStart())[
+                    p.character().channelIndex().get("browLowerer.L")];
         });
     }
 
@@ -275,20 +290,18 @@ class CastWindowTest extends RealWindow {
         await(() -> workspace.jobs().message().get().contains("nothing to complain about"));
 
         // Pim joins Odile on stage, listens, then answers; the sound grows by his line.
-        double alone = onFx(() -> workspace.stageSound().get().orElseThrow().duration());
+        double alone =
+                onFx(() -> workspace.stageSound().get().sound().orElseThrow().duration());
         onFx(() -> {
-            workspace.editLine(
-                    "Join",
-                    0,
-                    s -> s.withCompany(
-                            List.of(new graykite.project.Companion("pim", java.util.Optional.of("line-2"), 6))));
+            workspace.scenes().add(workspace.project().line("line-2").orElseThrow());
             return null;
         });
-        await(() -> workspace.ensemble().get().map(e -> e.size() == 2).orElse(false));
-        await(() -> workspace.stageSound().get().orElseThrow().duration() > alone + 2);
+        await(() -> workspace.scene().get().map(e -> e.size() == 2).orElse(false));
+        await(() -> workspace.stageSound().get().sound().orElseThrow().duration() > alone + 2);
 
         // Line 6 is Brine's own.
         onFx(() -> {
+            workspace.sceneId().set("");
             workspace.lineId().set("line-6");
             return null;
         });

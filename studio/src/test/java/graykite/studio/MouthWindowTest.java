@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.edit.LineEdit;
 import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
 import graykite.motion.Curve;
@@ -33,7 +34,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the Mouth desk with mouse and keys. */
 class MouthWindowTest extends RealWindow {
@@ -52,23 +52,23 @@ class MouthWindowTest extends RealWindow {
     }
 
     /** Scrolls the desk until a node is seen, as somebody would with the wheel, and clicks it. */
-    private static void click(FxRobot robot, String id) {
+    private void click(FxRobot robot, String id) {
         run(() -> graykite.studio.view.Reveal.show(robot.lookup(id).query()));
         robot.clickOn(id);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
-    private static void drag(FxRobot robot, Node from, Node to) {
+    private void drag(FxRobot robot, Node from, Node to) {
         run(() -> graykite.studio.view.Reveal.show(from));
         Point2D by = onFx(() -> middle(to).subtract(middle(from)));
         robot.moveTo(from).press(MouseButton.PRIMARY);
         int steps = 8;
         for (int i = 0; i < steps; i++) {
             robot.moveBy(by.getX() / steps, by.getY() / steps);
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
         }
         robot.release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private static Point2D middle(Node node) {
@@ -76,9 +76,9 @@ class MouthWindowTest extends RealWindow {
         return new Point2D(box.getCenterX(), box.getCenterY());
     }
 
-    private static void undo(FxRobot robot) {
+    private void undo(FxRobot robot) {
         robot.press(KeyCode.CONTROL).press(KeyCode.Z).release(KeyCode.Z).release(KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private MouthWork work() {
@@ -91,7 +91,8 @@ class MouthWindowTest extends RealWindow {
 
     private double channel(String name, double time) {
         Performance line = line();
-        return line.at(time)[line.character().channelIndex().get(name)];
+        return onFx(() -> workspace.scene().get().orElseThrow().at(0, time))[
+                line.character().channelIndex().get(name)];
     }
 
     private void choose(int word, int phone) {
@@ -108,13 +109,13 @@ class MouthWindowTest extends RealWindow {
         });
         robot.moveTo("#kite-open").press(MouseButton.PRIMARY);
         robot.moveBy(0, -10).moveBy(0, -12);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertTrue(onFx(() -> window.player().playing().get()), "it plays on");
         double open = work().settings().diction().open();
         assertTrue(open > 1.4, "pulled to " + open);
         assertTrue(channel("jawDrop", 1.24) > before + 0.05, "heard at once");
         robot.moveBy(0, 6).release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         run(() -> window.player().pause());
         undo(robot);
         assertEquals(1, work().settings().diction().open(), "one undo for the whole pull");
@@ -194,7 +195,7 @@ class MouthWindowTest extends RealWindow {
         Point2D lip = onFx(() -> window.face()
                 .localToScreen(window.face().getWidth() / 2, window.face().getHeight() * 0.55));
         robot.moveTo(lip).press(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         Thread.sleep(400);
         robot.moveBy(0, 30).moveBy(0, 30);
         await(() -> !java.util.Arrays.equals(start, window.trial().values().get()));
@@ -260,7 +261,7 @@ class MouthWindowTest extends RealWindow {
         assertEquals(1, work().touchUps().size());
 
         // A word that is gone takes nothing with it: the touch-up waits, and the desk says so.
-        run(() -> workspace.editLine("Other words", 0, s -> s.withScript("Who put my map up by the lamp?")));
+        run(() -> workspace.editLine(0, l -> new LineEdit.SetScript(l, "Who put my map up by the lamp?", false)));
         run(workspace.readings()::read);
         await(() -> workspace.performance().get().isPresent()
                 && workspace.performance().get().get().timing().text().startsWith("Who put"));
@@ -300,7 +301,7 @@ class MouthWindowTest extends RealWindow {
                 .moveBy(0, -10)
                 .moveBy(0, -10)
                 .release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertTrue(channel("jawDrop", time) > generated + 0.1, "opens further: " + channel("jawDrop", time));
         click(robot, "#way-stepped");
         int jaw = line().character().channelIndex().get("jawDrop");
@@ -337,9 +338,9 @@ class MouthWindowTest extends RealWindow {
         choose(2, 1);
         click(robot, "#tile-ah");
         assertTrue(work().touchUps().isEmpty(), "the chart says Ah already");
-        run(() -> workspace.mouth().touch(new Selection(2, 1), "x", 0, t -> t.withStrength(0.5)));
+        run(() -> workspace.mouth().touch(new Selection(2, 1), 0, t -> t.withStrength(0.5)));
         assertEquals(1, work().touchUps().size());
-        run(() -> workspace.mouth().touch(new Selection(2, 1), "x", 0, t -> t.withStrength(1)));
+        run(() -> workspace.mouth().touch(new Selection(2, 1), 0, t -> t.withStrength(1)));
         assertTrue(work().touchUps().stream().noneMatch(TouchUp::isNothing));
         assertTrue(work().touchUps().isEmpty());
     }
@@ -349,7 +350,7 @@ class MouthWindowTest extends RealWindow {
     void chartsAreSavedLoadedAndCompared(FxRobot robot) throws Exception {
         openDemo("Chart");
         choose(2, 1);
-        run(() -> workspace.mouth().touch(new Selection(2, 1), "x", 0, t -> t.withShape(Optional.of("Hush"))));
+        run(() -> workspace.mouth().touch(new Selection(2, 1), 0, t -> t.withShape(Optional.of("Hush"))));
         run(() -> workspace.charts().split("Hush", "Chip", java.util.List.of(Phone.CH)));
         run(() -> workspace.charts().rename("Hush", "Shy"));
         assertEquals(Optional.of("Shy"), work().touchUps().getFirst().shape());

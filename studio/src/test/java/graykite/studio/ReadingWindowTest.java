@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.edit.LineEdit;
 import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
 import graykite.mouth.TouchUp;
@@ -245,7 +246,7 @@ class ReadingWindowTest extends RealWindow {
     @Test
     void aNewTakeKeepsWhatHangsOnWords() throws Exception {
         bring("The fog bell rang at seven.", "The fog bell rang at seven.");
-        run(() -> workspace.mouth().touch(new Selection(2, -1), "Stronger", 0, t -> t.withStrength(1.5)));
+        run(() -> workspace.mouth().touch(new Selection(2, -1), 0, t -> t.withStrength(1.5)));
         Path take = folder.resolve("again.wav");
         try (OutputStream out = Files.newOutputStream(take)) {
             WavFiles.write(
@@ -320,8 +321,8 @@ class ReadingWindowTest extends RealWindow {
         float peak = onFx(() -> workspace.sound().get().orElseThrow().sound().peak());
         byte[] bytes =
                 onFx(() -> workspace.line().flatMap(Line::sound).orElseThrow().content());
-        run(() -> workspace.editLine(
-                "Gain", 0, s -> s.withVoice(s.voice().withGain(-6.02).withStartFrame(100))));
+        run(() -> workspace.editLine(0, l -> new LineEdit.SetGain(l, -6.02)));
+        run(() -> workspace.editLine(0, l -> new LineEdit.SetStartFrame(l, 100)));
         await(() -> workspace.sound().get().orElseThrow().sound().peak() < 0.6 * peak);
         assertEquals(
                 0.5 * peak,
@@ -367,7 +368,7 @@ class ReadingWindowTest extends RealWindow {
         await(() -> workspace.performance().get().isPresent());
         idle();
         assertFalse(onFx(() -> workspace.line().orElseThrow().script().isBlank()));
-        run(() -> workspace.editLine("Correct", 0, s -> s.withScript("The fog bell rang.")));
+        run(() -> workspace.editLine(0, l -> new LineEdit.SetScript(l, "The fog bell rang.", false)));
         assertFalse(onFx(() -> workspace.line().orElseThrow().draft()));
         run(workspace::undo);
         assertTrue(onFx(() -> workspace.line().orElseThrow().draft()));

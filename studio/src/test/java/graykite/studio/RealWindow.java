@@ -1,5 +1,6 @@
 package graykite.studio;
 
+import static graykite.studio.FxWork.await;
 import static graykite.studio.FxWork.onFx;
 
 import graykite.studio.model.Workspace;
@@ -32,14 +33,27 @@ abstract class RealWindow {
 
     @AfterEach
     void close() {
-        run(window::close);
+        onFx(() -> {
+            window.close();
+            return null;
+        });
     }
 
-    static void run(Runnable action) {
+    final void run(Runnable action) {
         onFx(() -> {
             action.run();
             return null;
         });
+        settle();
+    }
+
+    /** Waits until what is seen is what the project comes to. */
+    final void settle() {
         WaitForAsyncUtils.waitForFxEvents();
+        try {
+            await(() -> workspace.settled());
+        } catch (Exception late) {
+            throw new AssertionError("The window does not settle.", late);
+        }
     }
 }

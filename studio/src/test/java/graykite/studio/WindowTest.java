@@ -7,13 +7,12 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import graykite.format.ProjectFiles;
+import graykite.edit.ActingEdit;
 import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
 import graykite.project.Project;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
-import graykite.studio.model.Autosave;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.CommandOverlay;
@@ -32,7 +31,6 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the real window with mouse and keys. */
 class WindowTest extends RealWindow {
@@ -84,7 +82,7 @@ class WindowTest extends RealWindow {
         double jawBefore = jaw(edge);
         robot.moveTo(inSounds(edge)).press(MouseButton.PRIMARY);
         robot.moveBy(6, 0).moveBy(6, 0).moveBy(4, 0).release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         double moved = timing().words().get(2).phones().get(1).start();
         assertTrue(moved > edge + 0.02, edge + " became " + moved);
         assertTrue(timing().words().get(2).phones().get(1).pinned());
@@ -92,11 +90,11 @@ class WindowTest extends RealWindow {
 
         // One undo takes the whole drag back, redo brings it again.
         robot.press(KeyCode.CONTROL).press(KeyCode.Z).release(KeyCode.Z).release(KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals(read, timing());
         assertEquals(jawBefore, jaw(edge), 1e-9);
         robot.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z).release(KeyCode.Z, KeyCode.SHIFT, KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals(moved, timing().words().get(2).phones().get(1).start());
 
         // Save, go on, save with Ctrl+S, open again: everything is there.
@@ -107,7 +105,7 @@ class WindowTest extends RealWindow {
         });
         await(() -> !workspace.dirty());
         onFx(() -> {
-            workspace.editLine("Vary", 0, s -> s.withSeed(99));
+            workspace.editLine(0, l -> new ActingEdit.Vary(l, 99));
             return null;
         });
         assertTrue(onFx(() -> workspace.dirty()));
@@ -141,7 +139,11 @@ class WindowTest extends RealWindow {
     private double jaw(double time) {
         return onFx(() -> {
             var performance = workspace.performance().get().orElseThrow();
-            return performance.at(time)[performance.character().channelIndex().get("jawDrop")];
+            return workspace
+                    .scene()
+                    .get()
+                    .orElseThrow()
+                    .at(0, time)[performance.character().channelIndex().get("jawDrop")];
         });
     }
 
@@ -204,9 +206,9 @@ class WindowTest extends RealWindow {
             graykite.studio.view.Reveal.show(field);
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         robot.doubleClickOn(field).write("50").press(KeyCode.ENTER).release(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         double strength = onFx(() ->
                 workspace.line().orElseThrow().mouth().settings().diction().strength());
         assertTrue(strength < 0.8, "strength " + strength);
@@ -237,28 +239,11 @@ class WindowTest extends RealWindow {
         robot.press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
         assertTrue(robot.lookup(n -> n instanceof HelpOverlay).tryQuery().isEmpty());
         robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         robot.write("proof desk").press(KeyCode.ENTER).release(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertTrue(robot.lookup(n -> n instanceof CommandOverlay).tryQuery().isEmpty());
         assertEquals(Knot.PROOF, onFx(() -> window.knot().get()));
-    }
-
-    @Test
-    void unsavedWorkIsFoundAgain() throws Exception {
-        Path kept = folder.resolve("autosave");
-        Project project = Project.empty().withTitle("Night watch");
-        try (Autosave session = new Autosave(kept, 3600)) {
-            session.keep(project);
-        }
-        // The file of a session that ended without clearing it, as after a crash.
-        Path left = Files.list(kept).findFirst().orElseThrow();
-        Files.move(left, left.resolveSibling("unsaved-999999999-1" + ProjectFiles.EXTENSION));
-        try (Autosave next = new Autosave(kept, 3600)) {
-            assertEquals("Night watch", next.rescues().getFirst().title());
-            next.delete(next.rescues().getFirst().file());
-            assertTrue(next.rescues().isEmpty());
-        }
     }
 
     @Test
@@ -341,10 +326,10 @@ class WindowTest extends RealWindow {
         double start = timing().words().get(0).phones().get(1).start();
         assertEquals(start, onFx(() -> window.player().time().get()), 1e-6);
         robot.press(KeyCode.ALT, KeyCode.RIGHT).release(KeyCode.RIGHT, KeyCode.ALT);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals(start + 1 / 30.0, timing().words().get(0).phones().get(1).start(), 1e-6);
         robot.press(KeyCode.PERIOD).release(KeyCode.PERIOD);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         double frames = onFx(() -> window.player().time().get()) * 30;
         assertEquals(Math.rint(frames), frames, 1e-6);
     }
@@ -373,7 +358,7 @@ class WindowTest extends RealWindow {
         String before = onFx(() -> workspace.line().orElseThrow().script());
         robot.clickOn("#script").press(KeyCode.CONTROL, KeyCode.END).release(KeyCode.END, KeyCode.CONTROL);
         robot.write(" Now");
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals(before + " Now", onFx(() -> workspace.line().orElseThrow().script()));
         onFx(() -> {
             workspace.undo();
@@ -395,7 +380,7 @@ class WindowTest extends RealWindow {
             return null;
         });
         robot.press(KeyCode.ENTER).release(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals(Knot.PROOF, onFx(() -> window.knot().get()));
     }
 }

@@ -1,20 +1,16 @@
 package graykite.studio.desk;
 
 import graykite.acting.PoseKey;
-import graykite.project.Companion;
-import graykite.project.Member;
-import graykite.project.Line;
+import graykite.edit.ActingEdit;
 import graykite.rig.Character;
 import graykite.scene.Performance;
 import graykite.studio.model.Workspace;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -23,7 +19,7 @@ import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Acting: the instincts of the line, poses keyed on it, and who else is on stage. */
+/** Acting: the instincts of the line, poses keyed on it, and the scene that it stands in. */
 public final class ActingDesk extends Desk {
     private final Workspace workspace;
     private final java.util.function.Consumer<String> keyPose;
@@ -35,8 +31,7 @@ public final class ActingDesk extends Desk {
     private final Parts.Tuner strength;
     private final Parts.Tuner ease;
     private final TextField time = new TextField();
-    private final VBox company = new VBox(6);
-    private final ComboBox<Member> newcomer = new ComboBox<>();
+    private final SceneCard scene;
     private long gesture;
     private boolean filling;
 
@@ -45,7 +40,8 @@ public final class ActingDesk extends Desk {
         this.workspace = workspace;
         this.keyPose = keyPose;
         vary.setTooltip(new Tooltip("Another variation of blinks, eyes and head"));
-        vary.setOnAction(e -> workspace.editLine("Vary instincts", 0, s -> s.withSeed(s.seed() + 1)));
+        vary.setOnAction(
+                e -> workspace.line().ifPresent(l -> workspace.edit(new ActingEdit.Vary(l.id(), l.seed() + 1))));
         strength = new Parts.Tuner(
                 "Strength",
                 "How much of the pose",
@@ -54,9 +50,7 @@ public final class ActingDesk extends Desk {
                 1,
                 v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
                 this::begin,
-                v -> workspace
-                        .keys()
-                        .edit("Strength of the pose", gesture, k -> new PoseKey(k.time(), k.pose(), v, k.ease())));
+                v -> workspace.keys().edit(gesture, k -> k.withStrength(v)));
         ease = new Parts.Tuner(
                 "Ease",
                 "How long the face takes to get there",
@@ -65,10 +59,9 @@ public final class ActingDesk extends Desk {
                 PoseKey.USUAL_EASE,
                 v -> String.format(Locale.ROOT, "%.2f s", v),
                 this::begin,
-                v -> workspace
-                        .keys()
-                        .edit("Ease of the pose", gesture, k -> new PoseKey(k.time(), k.pose(), k.strength(), v)));
+                v -> workspace.keys().edit(gesture, k -> k.withEase(v)));
         keyCard = keyCard();
+        scene = new SceneCard(workspace);
         getChildren()
                 .addAll(
                         Parts.title("Acting"),
@@ -79,7 +72,7 @@ public final class ActingDesk extends Desk {
                                 facts,
                                 vary),
                         keyCard,
-                        companyCard(),
+                        scene,
                         Parts.quiet("Still to come: clips, layers, live pass, look points and cues."));
     }
 
@@ -95,7 +88,7 @@ public final class ActingDesk extends Desk {
         pose.setOnAction(e -> {
             if (!filling && pose.getValue() != null) {
                 String chosen = pose.getValue();
-                workspace.keys().edit("Change the pose", 0, k -> new PoseKey(k.time(), chosen, k.strength(), k.ease()));
+                workspace.keys().edit(0, k -> k.withPose(chosen));
             }
         });
         Button key = new Button("Key", new FontIcon(Feather.PLUS));
@@ -129,109 +122,20 @@ public final class ActingDesk extends Desk {
                 ease);
     }
 
-    private VBox companyCard() {
-        newcomer.setMaxWidth(Double.MAX_VALUE);
-        newcomer.setPromptText("Somebody…");
-        newcomer.setAccessibleText("Who joins on stage");
-        newcomer.setCellFactory(v -> new MemberCell());
-        newcomer.setButtonCell(new MemberCell());
-        HBox.setHgrow(newcomer, Priority.ALWAYS);
-        Button join = new Button("Join", new FontIcon(Feather.USER_PLUS));
-        join.setId("join-stage");
-        join.setOnAction(e -> Optional.ofNullable(newcomer.getValue())
-                .ifPresent(m ->
-                        changeCompany("Join on stage", all -> all.add(new Companion(m.id(), Optional.empty(), 0)))));
-        return Parts.card(
-                Parts.heading("Also on stage"),
-                Parts.quiet("Who listens blinks and looks at the one who speaks. Give them a line and they answer."),
-                company,
-                Parts.row(newcomer, join));
-    }
-
-    private static final class MemberCell extends ListCell<Member> {
-        @Override
-        protected void updateItem(Member member, boolean empty) {
-            super.updateItem(member, empty);
-            setText(empty || member == null ? null : member.name());
-        }
-    }
-
-    private void changeCompany(String name, java.util.function.Consumer<List<Companion>> edit) {
-        workspace.editLine(name, 0, s -> {
-            List<Companion> all = new ArrayList<>(s.company());
-            edit.accept(all);
-            return s.withCompany(all);
-        });
-    }
-
-    private VBox companion(int index, Companion other) {
-        Label name = new Label(
-                workspace.project().member(other.member()).map(Member::name).orElse(other.member()));
-        name.setMaxWidth(Double.MAX_VALUE);
-        HBox.setHgrow(name, Priority.ALWAYS);
-        Button leave = new Button("", new FontIcon(Feather.X));
-        leave.setTooltip(new Tooltip("Leave the stage"));
-        leave.setAccessibleText("Leave the stage");
-        leave.setOnAction(e -> changeCompany("Leave the stage", all -> all.remove(index)));
-        ComboBox<String> says = new ComboBox<>();
-        says.setMaxWidth(Double.MAX_VALUE);
-        HBox.setHgrow(says, Priority.ALWAYS);
-        List<Line> lines = workspace.project().lines();
-        says.getItems().add("listens");
-        lines.forEach(l -> says.getItems().add(l.title()));
-        says.setValue(
-                other.line().flatMap(workspace.project()::line).map(Line::title).orElse("listens"));
-        says.setOnAction(e -> {
-            int at = says.getSelectionModel().getSelectedIndex();
-            Optional<String> line =
-                    at <= 0 ? Optional.empty() : Optional.of(lines.get(at - 1).id());
-            double end = workspace.sound().get().map(s -> s.sound().duration()).orElse(0.0);
-            double start = other.line().isEmpty() ? end : other.start();
-            changeCompany(
-                    "Give a line",
-                    all -> all.set(index, new Companion(other.member(), line, line.isEmpty() ? 0 : start)));
-        });
-        TextField start = new TextField(String.format(Locale.ROOT, "%.2f", other.start()));
-        start.setPrefWidth(70);
-        start.getStyleClass().add("figures");
-        start.setDisable(other.line().isEmpty());
-        start.setTooltip(new Tooltip("When the line begins, in seconds"));
-        start.setAccessibleText("When the line begins, in seconds");
-        start.setOnAction(e -> {
-            try {
-                double at = Double.parseDouble(start.getText().replace(',', '.'));
-                changeCompany("Move a line", all -> all.set(index, new Companion(other.member(), other.line(), at)));
-            } catch (IllegalArgumentException none) {
-                refresh();
-            }
-        });
-        return new VBox(4, Parts.row(name, leave), Parts.row(says, new Label("at"), start));
-    }
-
     @Override
     public void refresh() {
         Optional<Performance> performance = workspace.performance().get();
         vary.setDisable(performance.isEmpty());
         facts.setText(performance
-                .map(p -> p.life().blinks().blinks().size() + " blinks, "
-                        + p.life().darts().darts().size() + " eye darts, "
-                        + p.life().head().beats().size() + " head beats; variation "
+                .flatMap(Performance::life)
+                .map(life -> life.blinks().blinks().size() + " blinks, "
+                        + life.darts().darts().size() + " eye darts, "
+                        + life.head().beats().size() + " head beats; variation "
                         + workspace.line().orElseThrow().seed())
                 .orElse("They come with the reading of the line."));
         keyCard.setDisable(performance.isEmpty());
         refreshKey(performance.map(Performance::character));
-        company.getChildren().clear();
-        List<Companion> others = workspace.line().map(Line::company).orElse(List.of());
-        for (int i = 0; i < others.size(); i++) {
-            company.getChildren().add(companion(i, others.get(i)));
-        }
-        List<Member> free = workspace.project().cast().stream()
-                .filter(m -> !m.id().equals(workspace.speaker().id()))
-                .filter(m -> others.stream().noneMatch(o -> o.member().equals(m.id())))
-                .toList();
-        if (!newcomer.getItems().equals(free)) {
-            newcomer.getItems().setAll(free);
-        }
+        scene.refresh();
     }
 
     private void refreshKey(Optional<Character> figure) {
@@ -245,7 +149,7 @@ public final class ActingDesk extends Desk {
             pose.setValue(k.pose());
             strength.set(k.strength());
             ease.set(k.ease());
-            time.setText(String.format(Locale.ROOT, "%.3f", k.time()));
+            time.setText(String.format(Locale.ROOT, "%.3f", workspace.keys().timeOf(k)));
         });
         filling = false;
         strength.setDisable(chosen.isEmpty());

@@ -1,6 +1,8 @@
 package graykite.studio.desk;
 
 import graykite.base.AtomicFiles;
+import graykite.edit.CastEdit;
+import graykite.edit.LineEdit;
 import graykite.figures.ContactSheet;
 import graykite.figures.Transfer;
 import graykite.format.GltfWriter;
@@ -132,7 +134,7 @@ public final class CastDesk extends Desk {
         speaks.setTooltip(new Tooltip("Let this character speak the line that is open; nothing else changes"));
         speaks.setOnAction(e -> {
             String id = trial.member().id();
-            workspace.editLine("Change the speaker", 0, s -> s.withSpeaker(id));
+            workspace.editLine(0, l -> new LineEdit.GiveLine(l, id));
         });
         MenuButton save = new MenuButton("", new FontIcon(Feather.SAVE));
         save.setAccessibleText("Save the character");
@@ -144,7 +146,7 @@ public final class CastDesk extends Desk {
         remove.setTooltip(new Tooltip("Take this character out of the project"));
         remove.setOnAction(e -> {
             String id = trial.member().id();
-            workspace.edit("Remove character", p -> p.withoutMember(id));
+            workspace.edit(new CastEdit.RemoveMember(id));
         });
         HBox.setHgrow(name, Priority.ALWAYS);
         speaks.setMinWidth(Button.USE_PREF_SIZE);
@@ -168,7 +170,7 @@ public final class CastDesk extends Desk {
         String wanted = name.getText().strip();
         Member now = trial.member();
         if (!wanted.isEmpty() && !wanted.equals(now.name())) {
-            workspace.edit("Rename character", p -> p.with(now.withName(wanted)));
+            workspace.edit(new CastEdit.NameMember(now.id(), wanted));
         }
     }
 

@@ -141,10 +141,7 @@ final class CurvesPane extends VBox {
     private void change(String name, BiFunction<Key, Double, Key> change, double v) {
         KeyChoice now = edits.key().get();
         edits.editCurve(
-                now.curve(),
-                name,
-                0,
-                c -> c.with(now.key(), change.apply(c.keys().get(now.key()), v)));
+                now.curve(), 0, c -> c.with(now.key(), change.apply(c.keys().get(now.key()), v)));
         refresh();
     }
 

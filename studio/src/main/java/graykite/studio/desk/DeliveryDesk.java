@@ -2,8 +2,8 @@ package graykite.studio.desk;
 
 import graykite.media.Delivery;
 import graykite.project.Line;
-import graykite.scene.Ensemble;
-import graykite.scene.Performance;
+import graykite.project.SceneWork;
+import graykite.scene.Scene;
 import graykite.sound.Sound;
 import graykite.studio.model.Workspace;
 import graykite.time.FrameRate;
@@ -11,6 +11,7 @@ import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -87,6 +88,15 @@ public final class DeliveryDesk extends Desk {
                 : (Delivery.Format) formats.getSelectedToggle().getUserData();
     }
 
+    /** Of what is delivered: the scene that is open, else the line. */
+    private String title() {
+        return workspace
+                .openScene()
+                .map(SceneWork::title)
+                .orElseGet(() -> workspace.line().map(Line::title).orElse(""))
+                .strip();
+    }
+
     private FrameRate chosenRate() {
         return rate.getSelectionModel().getSelectedIndex() <= 0
                 ? workspace.project().rate()
@@ -95,12 +105,12 @@ public final class DeliveryDesk extends Desk {
 
     /** Asks for a place and exports there. */
     public void exportWithDialog() {
-        if (workspace.performance().get().isEmpty()) {
+        if (workspace.scene().get().isEmpty()) {
             workspace.jobs().say("There is nothing to deliver yet: the line has no reading.");
             return;
         }
         Delivery.Format format = format();
-        String name = workspace.line().orElseThrow().title().strip().replaceAll("[^\\p{L}\\p{N}]+", "_");
+        String name = title().replaceAll("[^\\p{L}\\p{N}]+", "_");
         File chosen;
         if (format == Delivery.Format.PICTURES) {
             DirectoryChooser chooser = new DirectoryChooser();
@@ -124,39 +134,41 @@ public final class DeliveryDesk extends Desk {
 
     /** Exports in the format that the path asks for. */
     public void exportTo(Path path) {
-        Optional<Ensemble> ensemble = workspace.ensemble().get();
-        Optional<Sound> sound = workspace.stageSound().get();
-        if (ensemble.isEmpty() || sound.isEmpty()) {
+        Optional<Scene> scene = workspace.scene().get();
+        Optional<Sound> sound = workspace.stageSound().get().sound();
+        if (scene.isEmpty() || sound.isEmpty()) {
             return;
         }
         FrameRate chosen = chosenRate();
         Delivery.View how = new Delivery.View(
                 view.getSelectionModel().getSelectedIndex() == 1 ? camera.get() : graykite.picture.Camera.FRONT,
                 size.getValue(),
-                workspace.line().map(s -> s.voice().startFrame()).orElse(0L));
+                workspace.startFrame());
         workspace
                 .jobs()
                 .start(
                         "Exporting " + path.getFileName(),
                         progress -> {
-                            Delivery.deliver(ensemble.get(), sound.get(), chosen, how, path, progress);
-                            return path;
+                            return Delivery.deliver(scene.get(), sound.get(), chosen, how, path, progress);
                         },
                         done -> workspace
                                 .jobs()
-                                .say("Exported " + done.getFileName() + " to " + done.getParent() + "."));
+                                .say("Exported "
+                                        + done.stream()
+                                                .map(p -> p.getFileName().toString())
+                                                .collect(Collectors.joining(", "))
+                                        + " to " + path.toAbsolutePath().getParent() + "."));
     }
 
     @Override
     public void refresh() {
-        Optional<Performance> performance = workspace.performance().get();
-        export.setDisable(performance.isEmpty());
+        Optional<Scene> scene = workspace.scene().get();
+        export.setDisable(scene.isEmpty());
         boolean drawn = format() == Delivery.Format.MP4 || format() == Delivery.Format.PICTURES;
         pictures.setVisible(drawn);
         pictures.setManaged(drawn);
-        frames.setText(performance
-                .map(p -> chosenRate().framesToCover(p.duration()) + " frames of "
-                        + workspace.line().map(Line::title).orElse("").strip())
+        frames.setText(scene.map(p -> chosenRate().framesToCover(p.duration()) + " frames of " + title()
+                        + (p.size() > 1 && !drawn ? ", a file for each of " + p.size() + " people" : ""))
                 .orElse("The line has no reading yet; read it on the Reading desk."));
     }
 }

@@ -3,6 +3,7 @@ package graykite.studio.desk;
 import graykite.mouth.PhoneShape;
 import graykite.rig.LipGap;
 import graykite.scene.Performance;
+import graykite.scene.Scene;
 import graykite.studio.model.Workspace;
 import graykite.time.FrameRate;
 import graykite.time.TimeRange;
@@ -29,16 +30,20 @@ public final class ProofDesk extends Desk {
     @Override
     public void refresh() {
         Optional<Performance> performance = workspace.performance().get();
-        closures.setText(performance.map(this::measure).orElse("They are measured once the line is read."));
+        closures.setText(performance
+                .flatMap(p -> workspace.scene().get().map(s -> measure(p, s)))
+                .orElse("They are measured once the line is read."));
     }
 
-    private String measure(Performance performance) {
+    private String measure(Performance performance, Scene scene) {
         if (performance.character().lips().isEmpty()) {
             return "They cannot be measured: it is not known where this character's lips meet.";
         }
         LipGap gap = new LipGap(performance.character());
         FrameRate rate = workspace.project().rate();
         List<TimeRange> ranges = performance.beats().closures(PhoneShape.Closure.LIPS);
+        int actor = workspace.speakerOnStage();
+        double start = workspace.lineStart();
         int sealed = 0;
         double widest = 0;
         for (TimeRange range : ranges) {
@@ -46,7 +51,7 @@ public final class ProofDesk extends Desk {
             long from = rate.frameAt(range.start() - rate.frameLength());
             long to = rate.frameAt(range.end() + rate.frameLength());
             for (long f = from; f <= to; f++) {
-                least = Math.min(least, gap.at(performance.at(rate.secondsAt(f))));
+                least = Math.min(least, gap.at(scene.at(actor, rate.secondsAt(f) + start)));
             }
             sealed += least < LipGap.SHUT ? 1 : 0;
             widest = Math.max(widest, least);

@@ -1,5 +1,6 @@
 package graykite.studio.desk;
 
+import graykite.edit.LineEdit;
 import graykite.project.Line;
 import graykite.reading.Doubt;
 import graykite.reading.Timing;
@@ -144,7 +145,7 @@ public final class ReadingDesk extends Desk {
         workspace
                 .line()
                 .filter(s -> !s.script().equals(text))
-                .ifPresent(s -> workspace.editLine("Edit script", typing, line -> line.withScript(text)));
+                .ifPresent(s -> workspace.edit(new LineEdit.SetScript(s.id(), text, false), typing));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package graykite.studio.desk;
 
+import graykite.edit.LineEdit;
 import graykite.studio.model.Workspace;
 import graykite.text.Language;
 import graykite.text.Pronunciation;
@@ -65,10 +66,7 @@ final class ReadingMorePane extends VBox {
                 workspace
                         .line()
                         .filter(s -> s.voice().language() != chosen)
-                        .ifPresent(s -> workspace.editLine(
-                                "Language of the line",
-                                0,
-                                line -> line.withVoice(line.voice().withLanguage(chosen))));
+                        .ifPresent(s -> workspace.edit(new LineEdit.SetLanguage(s.id(), chosen)));
             }
         });
         Button unread = new Button("Read all unread lines");

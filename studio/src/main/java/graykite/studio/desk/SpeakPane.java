@@ -79,12 +79,12 @@ final class SpeakPane extends VBox {
 
             @Override
             public void pulled(KiteCorner corner, double value) {
-                workspace.mouth().diction("Diction", gesture, d -> corner.in(d, value));
+                workspace.mouth().diction(gesture, d -> corner.in(d, value));
             }
         });
         strength = percent("Strength", "How much of the full shapes the mouth makes", 0, 1.5, 0.8, v -> workspace
                 .mouth()
-                .diction("Strength", gesture, d -> d.withStrength(v)));
+                .diction(gesture, d -> d.withStrength(v)));
         lead = new Parts.Tuner(
                 "Lead",
                 "How long a shape comes before its sound; 40 to 80 ms look natural",
@@ -123,7 +123,7 @@ final class SpeakPane extends VBox {
                 Section.USUAL_BLEND,
                 v -> String.format(Locale.ROOT, "%.0f ms", 1000 * v),
                 this::begin,
-                v -> workspace.mouth().editSection("Blend of a section", gesture, s -> s.withBlend(v)));
+                v -> workspace.mouth().editSection(gesture, s -> s.withBlend(v)));
         TitledPane fold = new TitledPane("Strength of single shapes", shapes);
         fold.setExpanded(false);
         fold.setAnimated(false);
@@ -154,7 +154,7 @@ final class SpeakPane extends VBox {
     }
 
     private void settings(String name, java.util.function.UnaryOperator<MouthSettings> change) {
-        workspace.mouth().settings(name, gesture, change);
+        workspace.mouth().settings(gesture, change);
     }
 
     private String leadText(double seconds) {
@@ -266,7 +266,7 @@ final class SpeakPane extends VBox {
                     preset.own()
                             ? "Your own diction. Right-click to delete it."
                             : "Speak it " + preset.name() + "; then pull the kite to taste"));
-            chip.setOnAction(e -> workspace.mouth().diction(title + " diction", 0, d -> preset.diction()));
+            chip.setOnAction(e -> workspace.mouth().diction(0, d -> preset.diction()));
             chip.setUserData(preset.diction());
             presets.getChildren().add(chip);
         }
@@ -292,7 +292,7 @@ final class SpeakPane extends VBox {
             field.setOnAction(e -> {
                 begin();
                 Parts.number(field.getText())
-                        .ifPresent(v -> workspace.mouth().diction("Diction", gesture, d -> corner.in(d, v / 100)));
+                        .ifPresent(v -> workspace.mouth().diction(gesture, d -> corner.in(d, v / 100)));
                 refresh();
             });
             Label name = new Label(corner.title());
@@ -301,7 +301,7 @@ final class SpeakPane extends VBox {
             name.setOnMouseClicked(e -> {
                 if (e.getClickCount() == 2) {
                     begin();
-                    workspace.mouth().diction("Diction", gesture, d -> corner.in(d, corner.of(Diction.PLAIN)));
+                    workspace.mouth().diction(gesture, d -> corner.in(d, corner.of(Diction.PLAIN)));
                 }
             });
             VBox cell = new VBox(1, name, field);
@@ -328,9 +328,9 @@ final class SpeakPane extends VBox {
             if (!filling) {
                 Optional<MotionStyle> style = MotionStyle.parse(motion.getValue());
                 if (workspace.mouth().chosenSection().isPresent()) {
-                    workspace.mouth().editSection("Motion", 0, s -> s.withMotion(style));
+                    workspace.mouth().editSection(0, s -> s.withMotion(style));
                 } else {
-                    workspace.mouth().settings("Motion", 0, s -> s.withMotion(style));
+                    workspace.mouth().settings(0, s -> s.withMotion(style));
                 }
             }
         });
@@ -360,7 +360,7 @@ final class SpeakPane extends VBox {
                 view.setFitHeight(40);
                 Parts.Tuner tuner = percent(shape, "Further strength of this shape", 0, Diction.MOST, 1, v -> workspace
                         .mouth()
-                        .diction("Strength of " + shape, gesture, d -> d.withShape(shape, v)));
+                        .diction(gesture, d -> d.withShape(shape, v)));
                 HBox.setHgrow(tuner, Priority.ALWAYS);
                 shapeStrengths.put(shape, tuner);
                 shapePictures.put(shape, view);

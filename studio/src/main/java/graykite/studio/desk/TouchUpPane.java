@@ -1,8 +1,8 @@
 package graykite.studio.desk;
 
-import graykite.reading.Anchor;
 import graykite.mouth.Beat;
 import graykite.mouth.TouchUp;
+import graykite.reading.Anchor;
 import graykite.rig.Pose;
 import graykite.scene.Performance;
 import graykite.studio.model.Workspace;
@@ -162,7 +162,7 @@ final class TouchUpPane extends VBox {
         return new Parts.Tuner(
                 name, tip, min, max, usually, text, () -> gesture = workspace.newGesture(), v -> workspace
                         .mouth()
-                        .touch(workspace.selection().get(), name + " of a sound", gesture, t -> change.apply(t, v)));
+                        .touch(workspace.selection().get(), gesture, t -> change.apply(t, v)));
     }
 
     private static String ms(double seconds) {
@@ -174,7 +174,7 @@ final class TouchUpPane extends VBox {
     }
 
     private void touch(String name, UnaryOperator<TouchUp> change) {
-        workspace.mouth().touch(workspace.selection().get(), name + " of a sound", 0, change);
+        workspace.mouth().touch(workspace.selection().get(), 0, change);
     }
 
     private void loopWord() {
@@ -214,7 +214,7 @@ final class TouchUpPane extends VBox {
                 .orElse(Pose.REST);
         editor.edit("Own pose: " + chosen.getText(), begin, pose -> workspace
                 .mouth()
-                .touch(at, "Own pose", 0, t -> t.withPose(Optional.of(pose))
+                .touch(at, 0, t -> t.withPose(Optional.of(pose))
                         .withShape(Optional.empty())
                         .withBlend(Optional.empty())));
     }

@@ -1,11 +1,12 @@
 package graykite.studio.desk;
 
+import graykite.edit.LineEdit;
 import graykite.project.Line;
 import graykite.project.Voice;
 import graykite.sound.Sound;
-import graykite.studio.model.LineSound;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Microphone;
+import graykite.workbench.LineSound;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -57,8 +58,7 @@ public final class VoiceDesk extends Desk {
                 0,
                 v -> String.format(Locale.ROOT, "%+.1f dB", v),
                 () -> gesture = workspace.newGesture(),
-                v -> workspace.editLine(
-                        "Gain", gesture, s -> s.withVoice(s.voice().withGain(Math.round(10 * v) / 10.0))));
+                v -> workspace.editLine(gesture, l -> new LineEdit.SetGain(l, Math.round(10 * v) / 10.0)));
         startFrame.setId("start-frame");
         startFrame.getStyleClass().add("figures");
         startFrame.setPrefWidth(80);
@@ -94,7 +94,7 @@ public final class VoiceDesk extends Desk {
         simulated.setTooltip(
                 new Tooltip("A plain built-in voice says the script; stands in until there is a recording"));
         simulated.setOnAction(e -> workspace.intake().speakWithSimulatedVoice());
-        remove.setOnAction(e -> workspace.line().ifPresent(s -> workspace.edit("Remove line", p -> p.without(s.id()))));
+        remove.setOnAction(e -> workspace.editLine(0, LineEdit.RemoveLine::new));
         name.setAccessibleText("Name of the line");
         name.setOnAction(e -> rename());
         name.focusedProperty().addListener((o, b, focused) -> {
@@ -121,7 +121,7 @@ public final class VoiceDesk extends Desk {
         if (typed.isEmpty() || typed.get() < 0 || typed.get() > Voice.LATEST_START) {
             startFrame.setText(now.map(String::valueOf).orElse("0"));
         } else if (!typed.equals(now)) {
-            workspace.editLine("Start frame", 0, s -> s.withVoice(s.voice().withStartFrame(typed.get())));
+            workspace.editLine(0, l -> new LineEdit.SetStartFrame(l, typed.get()));
         }
     }
 
@@ -129,7 +129,7 @@ public final class VoiceDesk extends Desk {
         int index = channel.getSelectionModel().getSelectedIndex();
         if (!filling && index >= 0) {
             Optional<Integer> chosen = index == 0 ? Optional.empty() : Optional.of(index - 1);
-            workspace.editLine("Choose channel", 0, s -> s.withVoice(s.voice().withChannel(chosen)));
+            workspace.editLine(0, l -> new LineEdit.SetChannel(l, chosen));
         }
     }
 
@@ -165,7 +165,7 @@ public final class VoiceDesk extends Desk {
         workspace
                 .line()
                 .filter(s -> !text.isEmpty() && !text.equals(s.title().strip()))
-                .ifPresent(s -> workspace.editLine("Rename line", 0, line -> line.withTitle(text)));
+                .ifPresent(s -> workspace.edit(new LineEdit.NameLine(s.id(), text)));
     }
 
     @Override

@@ -1,10 +1,11 @@
 package graykite.studio.desk;
 
+import graykite.layer.Reason;
 import graykite.mouth.Beat;
-import graykite.rig.Character;
-import graykite.rig.FacePoint;
+import graykite.rig.Channel;
 import graykite.rig.FacePull;
 import graykite.scene.Performance;
+import graykite.scene.Scene;
 import graykite.scene.Why;
 import graykite.studio.model.Latest;
 import graykite.studio.model.Workspace;
@@ -38,6 +39,9 @@ final class WhyPane extends VBox implements FaceTool {
     private final FlowPane channels = new FlowPane(4, 4);
     private final VBox answer = new VBox(6);
     private Optional<List<Integer>> fromFace = Optional.empty();
+    /** Who on the stage is asked about, by order. */
+    private int actor;
+
     private String channel = "";
 
     /** What is known about a moment. */
@@ -73,48 +77,58 @@ final class WhyPane extends VBox implements FaceTool {
 
     void refresh() {
         Optional<Performance> performance = workspace.performance().get();
+        if (fromFace.isEmpty()) {
+            actor = workspace.speakerOnStage();
+        }
         if (performance.isEmpty()) {
             moment.setText("There is no movement yet: read the line first.");
             channels.getChildren().clear();
             answer.getChildren().clear();
             return;
         }
+        if (workspace.scene().get().isEmpty()) {
+            return;
+        }
         Performance line = performance.get();
+        Scene scene = workspace.scene().get().get();
         double time = player.time().get();
+        double moment = time + workspace.lineStart();
+        int who = Math.min(actor, scene.size() - 1);
         String wanted = channel;
         Optional<List<Integer>> pointedAt = fromFace;
         asking.ask(
                 () -> {
                     List<Integer> offered =
-                            pointedAt.filter(l -> !l.isEmpty()).orElseGet(() -> Why.busiest(line, time, MOST));
+                            pointedAt.filter(l -> !l.isEmpty()).orElseGet(() -> scene.busiest(who, moment, MOST));
                     Optional<Integer> index = Optional.ofNullable(
-                                    line.character().channelIndex().get(wanted))
+                                    scene.character(who).channelIndex().get(wanted))
                             .filter(i -> pointedAt.map(l -> l.contains(i)).orElse(true))
                             .or(() -> offered.stream().findFirst());
-                    return new Answer(offered, index.map(i -> Why.of(line, i, time)));
+                    return new Answer(offered, index.map(i -> scene.why(who, i, moment)));
                 },
-                found -> fill(line, time, found));
+                found -> fill(line, scene.channels(who), time, found));
     }
 
-    private void fill(Performance line, double time, Answer found) {
+    private void fill(Performance line, List<Channel> all, double time, Answer found) {
         Beat beat = line.beats().at(time);
         String sound = beat.isSilence()
                 ? "a pause"
                 : beat.phone().ipa() + " in “"
                         + line.timing().words().get(beat.word()).text() + "”";
         moment.setText(Timecode.format(
-                                workspace.startFrame() + line.line().rate().frameAt(time + 1e-6),
-                                line.line().rate())
+                                workspace.startFrame()
+                                        + line.score().rate().frameAt(time + workspace.lineStart() + 1e-6),
+                                line.score().rate())
                         .substring(3)
                 + ":  the mouth shows " + sound);
         channels.getChildren().clear();
         for (int index : found.offered()) {
-            String name = line.channels().get(index).name();
+            String name = all.get(index).name();
             ToggleButton chip = new ToggleButton(name);
             chip.getStyleClass().setAll("toggle-button", "chip");
             chip.setId("why-" + name);
             chip.setSelected(found.why().map(w -> w.channel().equals(name)).orElse(false));
-            chip.setTooltip(new Tooltip(line.channels().get(index).describes()));
+            chip.setTooltip(new Tooltip(all.get(index).describes()));
             chip.setOnAction(e -> {
                 channel = name;
                 refresh();
@@ -130,7 +144,7 @@ final class WhyPane extends VBox implements FaceTool {
 
     private void tell(Why why) {
         VBox card = Parts.card();
-        for (Why.Reason reason : why.reasons()) {
+        for (Reason reason : why.reasons()) {
             card.getChildren().add(row(reason.words(), String.format(Locale.ROOT, "%+.3f", reason.adds()), "quiet"));
         }
         if (why.reasons().isEmpty()) {
@@ -168,33 +182,43 @@ final class WhyPane extends VBox implements FaceTool {
 
     @Override
     public boolean press(View view, double x, double y) {
-        Optional<Performance> performance = workspace.performance().get();
-        if (performance.isEmpty()) {
+        Optional<Scene> stage = workspace.scene().get();
+        if (stage.isEmpty() || workspace.performance().get().isEmpty()) {
             return false;
         }
         player.pause();
-        double[] values = performance.get().at(player.time().get());
-        Character figure = performance.get().character();
+        Scene scene = stage.get();
+        List<double[]> values = scene.at(player.time().get() + workspace.lineStart());
         asking.ask(
-                () -> FacePoint.at(figure, values, view.camera(), view.width(), view.height(), x, y)
-                        .map(p -> new FacePull(figure, p, c -> true).holders(values)),
+                () -> scene.pick(values, view.camera(), view.width(), view.height(), x, y)
+                        .map(p -> new Pointed(
+                                p.actor(),
+                                new FacePull(scene.character(p.actor()), p.point(), c -> true)
+                                        .holders(values.get(p.actor())))),
                 this::pointedAt);
         return true;
     }
 
-    private void pointedAt(Optional<List<FacePull.Holder>> holders) {
-        Performance line = workspace.performance().get().orElseThrow();
-        if (holders.isEmpty()) {
+    /** What moves the place on somebody's face that was pointed at. */
+    private record Pointed(int actor, List<FacePull.Holder> holders) {}
+
+    private void pointedAt(Optional<Pointed> found) {
+        Optional<Scene> scene = workspace.scene().get();
+        if (scene.isEmpty()) {
+            return;
+        }
+        found.ifPresent(p -> actor = p.actor());
+        List<FacePull.Holder> holders = found.map(Pointed::holders).orElse(List.of());
+        if (found.isEmpty()) {
             fromFace = Optional.empty();
             pointed.setText("That is no part of the face: these channels are the busiest.");
-        } else if (holders.get().isEmpty()) {
+        } else if (holders.isEmpty()) {
             fromFace = Optional.empty();
             pointed.setText("This place is where it is at rest: these channels are the busiest.");
         } else {
-            List<FacePull.Holder> most =
-                    holders.get().subList(0, Math.min(MOST, holders.get().size()));
+            List<FacePull.Holder> most = holders.subList(0, Math.min(MOST, holders.size()));
             fromFace = Optional.of(most.stream().map(FacePull.Holder::channel).toList());
-            channel = line.channels().get(most.getFirst().channel()).name();
+            channel = scene.get().channels(actor).get(most.getFirst().channel()).name();
             pointed.setText(String.format(
                     Locale.ROOT,
                     "Where you clicked, %s moves the face most: %.1f mm.",
@@ -208,6 +232,7 @@ final class WhyPane extends VBox implements FaceTool {
     /** Asks about a channel, whether or not it is among the busiest. */
     void ask(String name) {
         forget();
+        actor = workspace.speakerOnStage();
         channel = name;
         workspace
                 .performance()

@@ -1,11 +1,10 @@
 package graykite.studio.model;
 
+import graykite.edit.CastEdit;
 import graykite.format.ChartFiles;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthChart;
 import graykite.project.Member;
-import graykite.project.Project;
-import graykite.project.Line;
 import graykite.rig.Character;
 import graykite.rig.Pose;
 import java.nio.file.Path;
@@ -51,7 +50,7 @@ public final class ChartEdits {
             Member.Library now = speaker.library().orElseGet(() -> Member.Library.of(f));
             Member.Library after = change.apply(now);
             if (after != now) {
-                workspace.edit(name, gesture, p -> p.with(speaker.withLibrary(after)));
+                workspace.edit(new CastEdit.SetLibrary(speaker.id(), after, name), gesture);
             }
         });
     }
@@ -89,29 +88,7 @@ public final class ChartEdits {
 
     /** A shape gets another name: in the chart, in the pose library and in every touch-up of this character's lines. */
     public void rename(String from, String to) {
-        if (chart().shapes().containsKey(to)) {
-            workspace.jobs().say("There is a shape \"" + to + "\" already: merge into it, or choose another name.");
-            return;
-        }
-        figure().ifPresent(f -> {
-            Member speaker = workspace.speaker();
-            Member.Library now = speaker.library().orElseGet(() -> Member.Library.of(f));
-            Map<String, Pose> poses = new TreeMap<>(now.poses());
-            Optional.ofNullable(poses.get(from)).ifPresent(p -> poses.put(to, p));
-            Member renamed = speaker.withLibrary(now.withPoses(poses).withChart(chart().renamed(from, to)));
-            workspace.edit("Rename " + from, p -> {
-                Project changed = p.with(renamed);
-                for (Line line : p.lines()) {
-                    if (p.speakerOf(line).id().equals(speaker.id())) {
-                        changed = changed.with(line.withMouth(line.mouth()
-                                .withTouchUps(line.mouth().touchUps().stream()
-                                        .map(t -> t.renamed(from, to))
-                                        .toList())));
-                    }
-                }
-                return changed;
-            });
-        });
+        workspace.edit(new CastEdit.RenameShape(workspace.speaker().id(), from, to));
     }
 
     /** A new shape for one sound, or an empty one; it begins as its like looks. */

@@ -21,12 +21,19 @@ public final class Documents {
     }
 
     public void open(Path path, Runnable opened) {
-        workspace.jobs().start("Opening " + path.getFileName(), progress -> ProjectFiles.open(path), project -> {
-            workspace.replaceProject(project, Optional.of(path));
-            workspace.settings().addRecent(path);
-            workspace.jobs().say("Opened " + path.getFileName() + ".");
-            opened.run();
-        });
+        workspace
+                .jobs()
+                .start(
+                        Jobs.Lane.FILES,
+                        "Opening " + path.getFileName(),
+                        progress -> ProjectFiles.open(path),
+                        project -> {
+                            workspace.jobs().say("Opened " + path.getFileName() + ".");
+                            workspace.replaceProject(project, Optional.of(path));
+                            workspace.settings().addRecent(path);
+                            opened.run();
+                        },
+                        () -> {});
     }
 
     /** The face in the middle of the line, as a small PNG; none while the character is still being made. */
@@ -40,6 +47,11 @@ public final class Documents {
     }
 
     public void save(Path path, Runnable done) {
+        Optional<String> other = workspace.safekeeping().holder();
+        if (other.isPresent() && workspace.file().get().equals(Optional.of(path))) {
+            workspace.jobs().say(other.get() + " has this project open: save it under another name (Ctrl+Shift+S).");
+            return;
+        }
         Project project = workspace.project();
         Optional<Character> figure = workspace.figures().isReady(workspace.speaker())
                 ? Optional.of(workspace.character().join())
@@ -47,6 +59,7 @@ public final class Documents {
         workspace
                 .jobs()
                 .start(
+                        Jobs.Lane.FILES,
                         "Saving " + path.getFileName(),
                         progress -> {
                             ProjectFiles.save(project, thumbnail(figure), path);
@@ -56,7 +69,8 @@ public final class Documents {
                             workspace.savedAs(path, project);
                             workspace.jobs().say("Saved " + path.getFileName() + ".");
                             done.run();
-                        });
+                        },
+                        () -> {});
     }
 
     /** Reads the demo that ships with Gray Kite. */

@@ -1,65 +1,51 @@
 package graykite.studio.model;
 
-import graykite.format.character.Cast;
 import graykite.project.Member;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 
-/**
- * The figures of the cast, opened when somebody needs them and kept. Lives on the JavaFX thread; opening goes on
- * elsewhere.
- */
+/** The figures of the cast for the window: those at hand at once, others when they are opened. Lives on the JavaFX thread. */
 public final class Figures {
-    private final Map<String, CompletableFuture<Character>> shipped = new HashMap<>();
-    private final Map<Finish, CompletableFuture<Character>> finished = new HashMap<>();
-    private final Map<Character, Deformer> deformers = new IdentityHashMap<>();
+    private final graykite.workbench.Figures figures;
+    private final Map<Member, CompletableFuture<Character>> coming = new HashMap<>();
 
-    /** All of a member that its figure shows: the mouth chart is no part of it, so editing the chart makes no new figure. */
-    private record Finish(Member.Source source, String name, Optional<Member.Library> library) {
-        static Finish of(Member member) {
-            return new Finish(member.source(), member.name(), member.library().map(Member.Library::withoutChart));
-        }
+    /** @param figures opens and keeps them */
+    public Figures(graykite.workbench.Figures figures) {
+        this.figures = figures;
     }
 
-    /** @param first one that is on its way already, by its name */
-    public Figures(String first, CompletableFuture<Character> figure) {
-        shipped.put(first, figure);
+    graykite.workbench.Figures shared() {
+        return figures;
     }
 
     /** The figure of a member of the cast, with what the user decided about it; may still be on its way. */
     public CompletableFuture<Character> of(Member member) {
-        return finished.computeIfAbsent(
-                Finish.of(member),
-                key -> base(member).thenApply(member::finished).thenApply(figure -> {
+        Optional<Character> ready = figures.ready(member);
+        if (ready.isPresent()) {
+            coming.remove(member);
+            return CompletableFuture.completedFuture(ready.get());
+        }
+        return coming.computeIfAbsent(
+                member,
+                m -> CompletableFuture.supplyAsync(() -> {
+                    Character figure = figures.of(m);
                     // Made where the figure is opened, so that nobody waits for it later.
-                    deformer(figure);
+                    figures.deformer(figure);
                     return figure;
                 }));
     }
 
     /** What moves a figure's meshes; made once for each. */
     public Deformer deformer(Character figure) {
-        synchronized (deformers) {
-            return deformers.computeIfAbsent(figure, Deformer::new);
-        }
+        return figures.deformer(figure);
     }
 
     /** True when {@link #of} has the figure at hand. */
     public boolean isReady(Member member) {
-        CompletableFuture<Character> figure = of(member);
-        return figure.isDone() && !figure.isCompletedExceptionally();
-    }
-
-    private CompletableFuture<Character> base(Member member) {
-        return switch (member.source()) {
-            case Member.Own own -> CompletableFuture.completedFuture(own.figure());
-            case Member.Shipped s ->
-                shipped.computeIfAbsent(s.figure(), name -> CompletableFuture.supplyAsync(() -> Cast.byName(name)));
-        };
+        return figures.ready(member).isPresent();
     }
 }

@@ -2,14 +2,15 @@ package graykite.studio.model;
 
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.edit.LineEdit;
+import graykite.edit.ReadingEdit;
 import graykite.format.ScriptFiles;
 import graykite.hearing.SimulatedVoice;
 import graykite.media.SoundReader;
 import graykite.media.WavFiles;
-import graykite.project.Project;
 import graykite.project.Line;
+import graykite.project.Project;
 import graykite.project.SoundFile;
-import graykite.reading.Timing;
 import graykite.sound.Sound;
 import graykite.text.Script;
 import java.io.ByteArrayOutputStream;
@@ -42,30 +43,40 @@ public final class Intake {
         workspace
                 .jobs()
                 .start(
+                        Jobs.Lane.FILES,
                         "Opening " + what,
                         progress -> {
                             List<String> refused = new ArrayList<>();
                             List<Arrival> arrived = new ArrayList<>();
                             for (int i = 0; i < paths.size(); i++) {
-                                double share = 1.0 / paths.size();
                                 try {
-                                    arrived.add(open(paths.get(i), progress.part(i * share, (i + 1) * share)));
+                                    arrived.add(
+                                            paths.size() == 1 ? opened(paths.get(i), progress) : named(paths.get(i)));
                                 } catch (BadInput bad) {
                                     if (paths.size() == 1) {
                                         throw bad;
                                     }
                                     refused.add(bad.getMessage());
                                 }
+                                progress.step((i + 1.0) / paths.size());
                             }
                             return new Delivery(arrived, refused);
                         },
-                        this::take);
+                        this::take,
+                        () -> {});
     }
 
-    private static Arrival open(Path path, Progress progress) {
-        LineSound opened = LineSound.of(SoundReader.read(path, progress));
+    /** Checked at once: one recording alone is refused before it becomes a line. */
+    private static Arrival opened(Path path, Progress progress) {
+        Sound sound = SoundReader.read(path, progress);
+        Arrival arrival = named(path);
+        return new Arrival(arrival.source(), Optional.of(sound), arrival.script());
+    }
+
+    /** Many are listed first and decoded when they are read. */
+    private static Arrival named(Path path) {
         String script = ScriptFiles.beside(path).map(ScriptFiles::read).orElse("");
-        return new Arrival(bytes(path), opened, script);
+        return new Arrival(bytes(path), Optional.empty(), script);
     }
 
     private static SoundFile bytes(Path path) {
@@ -79,33 +90,33 @@ public final class Intake {
         }
     }
 
-    private record Arrival(SoundFile source, LineSound opened, String script) {
-        Line line() {
-            return Line.empty(Project.newId(), source.name().replaceFirst("\\.[^.]*$", ""))
-                    .withSound(source)
-                    .withScript(script);
+    private record Arrival(SoundFile source, Optional<Sound> opened, String script) {
+        LineEdit.AddLine line() {
+            return new LineEdit.AddLine(
+                    Project.newId(), source.name().replaceFirst("\\.[^.]*$", ""), Optional.of(source), script, "");
         }
     }
 
     private record Delivery(List<Arrival> arrived, List<String> refused) {}
 
     private void take(Delivery delivery) {
+        delivery.refused().forEach(workspace.jobs()::say);
         if (delivery.arrived().isEmpty()) {
-            workspace.jobs().say(String.join(" ", delivery.refused()));
             return;
         }
-        List<Line> lines = new ArrayList<>();
+        List<LineEdit.AddLine> added = new ArrayList<>();
         long gesture = workspace.newGesture();
         for (Arrival arrival : delivery.arrived()) {
-            workspace.keepDecoded(arrival.source(), arrival.opened());
-            Line line = arrival.line();
-            lines.add(line);
-            String name = delivery.arrived().size() == 1
-                    ? "Add " + arrival.source().name()
-                    : "Add " + delivery.arrived().size() + " recordings";
-            workspace.edit(name, gesture, p -> p.with(line));
+            arrival.opened().ifPresent(sound -> workspace.keepDecoded(arrival.source(), sound));
+            LineEdit.AddLine line = arrival.line();
+            added.add(line);
+            workspace.edit(line, gesture);
         }
-        workspace.lineId().set(lines.getFirst().id());
+        workspace.sceneId().set("");
+        workspace.lineId().set(added.getFirst().line());
+        List<Line> lines = added.stream()
+                .flatMap(a -> workspace.project().line(a.line()).stream())
+                .toList();
         long wordless = lines.stream().filter(l -> l.script().isBlank()).count();
         if (lines.size() == 1 && wordless == 1) {
             workspace
@@ -115,9 +126,6 @@ public final class Intake {
         } else if (lines.size() == 1) {
             workspace.readings().read();
         } else {
-            if (!delivery.refused().isEmpty()) {
-                workspace.jobs().say(String.join(" ", delivery.refused()));
-            }
             workspace.readings().readAll(lines);
         }
     }
@@ -149,9 +157,7 @@ public final class Intake {
         if (open.isPresent()) {
             workspace.readings().carry(source);
         } else {
-            Line line = Line.empty(Project.newId(), "Recorded line").withSound(source);
-            workspace.edit("Record", p -> p.with(line));
-            workspace.lineId().set(line.id());
+            addLine("Recorded line", Optional.of(source));
         }
     }
 
@@ -159,11 +165,11 @@ public final class Intake {
     public void addSilence(double seconds) {
         SoundFile source = wav(Sound.silence(seconds, 16_000), "silence.wav");
         if (workspace.line().isEmpty()) {
-            Line line = Line.empty(Project.newId(), "Line without sound");
-            workspace.edit("Add line", p -> p.with(line));
-            workspace.lineId().set(line.id());
+            addLine("Line without sound", Optional.empty());
         }
-        workspace.editLine("Work without sound", 0, s -> s.withSound(source).withTiming(Timing.empty(seconds)));
+        long gesture = workspace.newGesture();
+        workspace.editLine(gesture, l -> new LineEdit.SetRecording(l, source));
+        workspace.editLine(gesture, l -> new ReadingEdit.ClearReading(l, seconds));
     }
 
     private static SoundFile wav(Sound sound, String name) {
@@ -179,14 +185,13 @@ public final class Intake {
     /** A script file becomes the words of the current line. */
     public void loadScript(Path path) {
         if (workspace.line().isEmpty()) {
-            Line line =
-                    Line.empty(Project.newId(), path.getFileName().toString().replaceFirst("\\.[^.]*$", ""));
-            workspace.edit("Add line", p -> p.with(line));
-            workspace.lineId().set(line.id());
+            addLine(path.getFileName().toString().replaceFirst("\\.[^.]*$", ""), Optional.empty());
         }
+        String line = workspace.lineId().get();
         workspace.jobs().start("Opening " + path.getFileName(), progress -> ScriptFiles.read(path), text -> {
-            workspace.editLine("Load script", 0, s -> s.withScript(text));
-            if (workspace.line().flatMap(Line::sound).isPresent()) {
+            workspace.edit(new LineEdit.SetScript(line, text, false));
+            if (workspace.lineId().get().equals(line)
+                    && workspace.line().flatMap(Line::sound).isPresent()) {
                 workspace.readings().read();
             }
         });
@@ -212,9 +217,17 @@ public final class Intake {
                                         "simulated voice.wav");
                             },
                             source -> {
-                                workspace.editLine("Speak with the simulated voice", 0, s -> s.withSound(source));
-                                workspace.readings().read();
+                                workspace.edit(new LineEdit.SetRecording(line.id(), source));
+                                if (workspace.lineId().get().equals(line.id())) {
+                                    workspace.readings().read();
+                                }
                             });
         });
+    }
+
+    private void addLine(String title, Optional<SoundFile> recording) {
+        String id = Project.newId();
+        workspace.edit(new LineEdit.AddLine(id, title, recording, "", ""));
+        workspace.lineId().set(id);
     }
 }

@@ -2,6 +2,10 @@ package graykite.studio.model;
 
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.SequencedSet;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ExecutorService;
@@ -14,20 +18,53 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
 
 /**
- * Long work off the JavaFX thread, with progress, cancel and the last message for the strip. One visible job at a time;
- * the next waits for it.
+ * Long work off the JavaFX thread, with progress, cancel and messages for the strip. Work of one lane goes one after
+ * another; lanes do not wait for each other, so that a long reading holds up no saving.
  */
 public final class Jobs implements AutoCloseable {
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(
-            Thread.ofPlatform().daemon().name("kite-job").factory());
+    private static final int MOST_MESSAGES = 200;
+
+    /** What may go on side by side. */
+    public enum Lane {
+        /** Reading, exporting, making characters. */
+        WORK,
+        /** Opening and saving projects and small files. */
+        FILES,
+        /** Opening recordings to be seen and heard. */
+        SOUND
+    }
+
+    private record Job(String name, AtomicBoolean cancel, double[] fraction) {}
+
+    private final Map<Lane, ExecutorService> lanes = new EnumMap<>(Lane.class);
+    private final SequencedSet<Job> active = new LinkedHashSet<>();
     private final ReadOnlyStringWrapper running = new ReadOnlyStringWrapper("");
     private final ReadOnlyDoubleWrapper fraction = new ReadOnlyDoubleWrapper(0);
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
-    private AtomicBoolean cancel = new AtomicBoolean();
+    private final ObservableList<Message> messages = FXCollections.observableArrayList();
 
-    /** What runs now, empty when nothing does. */
+    /**
+     * Something that the user was told.
+     *
+     * @param line id of the line that it is about; empty for none
+     */
+    public record Message(String text, String line) {}
+
+    public Jobs() {
+        for (Lane lane : Lane.values()) {
+            String name = "kite-" + lane.name().toLowerCase(java.util.Locale.ROOT);
+            lanes.put(
+                    lane,
+                    Executors.newSingleThreadExecutor(
+                            Thread.ofPlatform().daemon().name(name).factory()));
+        }
+    }
+
+    /** What runs now, the one begun first; empty when nothing does. */
     public ReadOnlyStringProperty running() {
         return running.getReadOnlyProperty();
     }
@@ -41,52 +78,92 @@ public final class Jobs implements AutoCloseable {
         return message.getReadOnlyProperty();
     }
 
-    public void say(String text) {
-        message.set(text);
+    /** All messages of this session, the newest first. */
+    public ObservableList<Message> messages() {
+        return messages;
     }
 
+    public void say(String text) {
+        say(text, "");
+    }
+
+    /** @param line id of the line that it is about */
+    public void say(String text, String line) {
+        message.set(text);
+        if (!text.isBlank()) {
+            messages.addFirst(new Message(text, line));
+            if (messages.size() > MOST_MESSAGES) {
+                messages.removeLast();
+            }
+        }
+    }
+
+    /** Cancels what is shown as running. */
     public void cancel() {
-        cancel.set(true);
+        if (!active.isEmpty()) {
+            active.getFirst().cancel.set(true);
+        }
     }
 
     /**
-     * Starts work. Call on the JavaFX thread; the answer arrives there too.
+     * Starts work on the lane of long work. Call on the JavaFX thread; the answer arrives there too.
      *
      * @param name shown while it runs, such as "Reading line 1"
      * @param work runs elsewhere
      * @param done receives its result
      */
     public <T> void start(String name, Function<Progress, T> work, Consumer<T> done) {
-        start(name, work, done, () -> {});
+        start(Lane.WORK, name, work, done, () -> {});
     }
 
     /** As {@link #start(String, Function, Consumer)}; failed runs after a failure or a cancel, when the message is set. */
     public <T> void start(String name, Function<Progress, T> work, Consumer<T> done, Runnable failed) {
-        AtomicBoolean own = new AtomicBoolean();
-        worker.submit(() -> {
+        start(Lane.WORK, name, work, done, failed);
+    }
+
+    /** As {@link #start(String, Function, Consumer, Runnable)}, on a lane. */
+    public <T> void start(Lane lane, String name, Function<Progress, T> work, Consumer<T> done, Runnable failed) {
+        if (lanes.get(lane).isShutdown()) {
+            return;
+        }
+        Job job = new Job(name, new AtomicBoolean(), new double[1]);
+        lanes.get(lane).submit(() -> {
             Platform.runLater(() -> {
-                cancel = own;
-                running.set(name);
-                fraction.set(0);
+                active.add(job);
+                show();
             });
             try {
-                T result = work.apply(progress(own));
+                T result = work.apply(progress(job));
                 Platform.runLater(() -> {
-                    running.set("");
+                    end(job);
                     done.accept(result);
                 });
             } catch (CancellationException stopped) {
-                finish(name + " was cancelled; nothing was changed.", failed);
+                finish(job, name + " was cancelled; nothing was changed.", failed);
             } catch (RuntimeException | Error failure) {
-                finish(explain(name, failure), failed);
+                finish(job, explain(name, failure), failed);
             }
         });
     }
 
-    private void finish(String text, Runnable failed) {
+    private void show() {
+        running.set(active.isEmpty() ? "" : active.getFirst().name + others());
+        fraction.set(active.isEmpty() ? 0 : active.getFirst().fraction[0]);
+    }
+
+    private String others() {
+        return active.size() == 1 ? "" : " (and " + (active.size() - 1) + " more)";
+    }
+
+    private void end(Job job) {
+        active.remove(job);
+        show();
+    }
+
+    private void finish(Job job, String text, Runnable failed) {
         Platform.runLater(() -> {
-            running.set("");
-            message.set(text);
+            end(job);
+            say(text);
             failed.run();
         });
     }
@@ -104,7 +181,7 @@ public final class Jobs implements AutoCloseable {
         return name + " failed unexpectedly (" + cause + "). The project is unchanged; please report this.";
     }
 
-    private Progress progress(AtomicBoolean own) {
+    private Progress progress(Job job) {
         return new Progress() {
             private volatile long last;
 
@@ -113,20 +190,23 @@ public final class Jobs implements AutoCloseable {
                 long now = System.nanoTime();
                 if (now - last > 30_000_000 || value >= 1) {
                     last = now;
-                    Platform.runLater(() -> fraction.set(value));
+                    Platform.runLater(() -> {
+                        job.fraction[0] = value;
+                        show();
+                    });
                 }
             }
 
             @Override
             public boolean cancelled() {
-                return own.get();
+                return job.cancel.get();
             }
         };
     }
 
     @Override
     public void close() {
-        cancel();
-        worker.shutdownNow();
+        active.forEach(j -> j.cancel.set(true));
+        lanes.values().forEach(ExecutorService::shutdownNow);
     }
 }

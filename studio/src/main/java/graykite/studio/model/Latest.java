@@ -18,6 +18,20 @@ public final class Latest implements AutoCloseable {
                 Thread.ofPlatform().daemon().name(name).factory());
     }
 
+    /** As {@link #ask(Supplier, Consumer)}; a failure is handed over on the JavaFX thread as well. */
+    public <T> void ask(Supplier<T> work, Consumer<T> done, Consumer<Throwable> failed) {
+        ask(
+                () -> {
+                    try {
+                        T result = work.get();
+                        return (Runnable) () -> done.accept(result);
+                    } catch (RuntimeException | Error failure) {
+                        return (Runnable) () -> failed.accept(failure);
+                    }
+                },
+                Runnable::run);
+    }
+
     /** Computes, then hands the result over on the JavaFX thread unless something newer was asked for meanwhile. */
     public <T> void ask(Supplier<T> work, Consumer<T> done) {
         if (worker.isShutdown()) {

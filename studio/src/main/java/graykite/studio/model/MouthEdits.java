@@ -1,9 +1,9 @@
 package graykite.studio.model;
 
 import graykite.base.Progress;
+import graykite.edit.MouthEdit;
 import graykite.motion.Curve;
 import graykite.motion.KeyReduction;
-import graykite.reading.Anchor;
 import graykite.mouth.Diction;
 import graykite.mouth.Manner;
 import graykite.mouth.MouthSettings;
@@ -12,7 +12,9 @@ import graykite.mouth.Section;
 import graykite.mouth.TakenCurve;
 import graykite.mouth.TouchUp;
 import graykite.project.Line;
+import graykite.reading.Anchor;
 import graykite.reading.Timing;
+import graykite.reading.WordFinder;
 import graykite.rig.Channel;
 import graykite.scene.Performance;
 import graykite.studio.model.Workspace.Selection;
@@ -69,15 +71,12 @@ public final class MouthEdits {
         return workspace.line().flatMap(Line::timing);
     }
 
-    public void edit(String name, long gesture, UnaryOperator<MouthWork> change) {
-        workspace.editLine(name, gesture, s -> {
-            MouthWork changed = change.apply(s.mouth());
-            return changed.equals(s.mouth()) ? s : s.withMouth(changed);
-        });
-    }
-
-    public void settings(String name, long gesture, UnaryOperator<MouthSettings> change) {
-        edit(name, gesture, w -> w.withSettings(change.apply(w.settings())));
+    public void settings(long gesture, UnaryOperator<MouthSettings> change) {
+        MouthSettings now = work().settings();
+        MouthSettings after = change.apply(now);
+        if (!after.equals(now)) {
+            workspace.editLine(gesture, l -> new MouthEdit.SetMouth(l, after));
+        }
     }
 
     // --- diction and sections --------------------------------------------------------------------------------------
@@ -99,16 +98,20 @@ public final class MouthEdits {
         return chosenSection().map(Section::diction).orElse(work().settings().diction());
     }
 
-    public void diction(String name, long gesture, UnaryOperator<Diction> change) {
+    public void diction(long gesture, UnaryOperator<Diction> change) {
         chosenSection()
                 .ifPresentOrElse(
-                        s -> editSection(name, gesture, x -> x.withDiction(change.apply(x.diction()))),
-                        () -> settings(name, gesture, x -> x.withDiction(change.apply(x.diction()))));
+                        s -> editSection(gesture, x -> x.withDiction(change.apply(x.diction()))),
+                        () -> settings(gesture, x -> x.withDiction(change.apply(x.diction()))));
     }
 
-    public void editSection(String name, long gesture, UnaryOperator<Section> change) {
+    public void editSection(long gesture, UnaryOperator<Section> change) {
         int now = section.get();
-        chosenSection().ifPresent(s -> edit(name, gesture, w -> w.withSection(now, change.apply(s))));
+        chosenSection().ifPresent(s -> {
+            Section after = change.apply(s);
+            workspace.editLine(
+                    gesture, l -> new MouthEdit.ChangeSection(l, now, after.diction(), after.motion(), after.blend()));
+        });
     }
 
     /** Cuts the words of a stretch out as a section of their own and chooses it; it begins as the line is spoken there. */
@@ -119,27 +122,17 @@ public final class MouthEdits {
             workspace.jobs().say("No word is spoken there: choose a word, or loop a stretch with words.");
             return;
         }
-        Section cut = new Section(
-                Anchor.of(timing.get(), words.getFirst(), -1),
-                Anchor.of(timing.get(), words.getLast(), -1),
-                work().settings().diction(),
-                Optional.empty(),
-                Section.USUAL_BLEND);
-        edit("Cut a section", 0, w -> {
-            List<Section> all = new ArrayList<>(w.sections());
-            all.add(cut);
-            return w.withSections(all);
-        });
+        Diction diction = work().settings().diction();
+        workspace.editLine(
+                0,
+                l -> new MouthEdit.AddSection(
+                        l, words.getFirst(), words.getLast(), diction, Optional.empty(), Section.USUAL_BLEND));
         section.set(work().sections().size() - 1);
     }
 
     public void removeSection(int index) {
         section.set(-1);
-        edit("Remove a section", 0, w -> {
-            List<Section> all = new ArrayList<>(w.sections());
-            all.remove(index);
-            return w.withSections(all);
-        });
+        workspace.editLine(0, l -> new MouthEdit.RemoveSection(l, index));
     }
 
     /** When a section is spoken; nothing when its words are not there. */
@@ -188,7 +181,7 @@ public final class MouthEdits {
     }
 
     /** Changes the touch-up on a word or sound; makes one when there is none, drops it when it does nothing any more. */
-    public void touch(Selection at, String name, long gesture, UnaryOperator<TouchUp> change) {
+    public void touch(Selection at, long gesture, UnaryOperator<TouchUp> change) {
         Optional<Timing> timing = timing();
         boolean there = timing.isPresent()
                 && at.word() >= 0
@@ -199,20 +192,18 @@ public final class MouthEdits {
             return;
         }
         Optional<Integer> existing = touchUpOn(at);
-        edit(name, gesture, w -> existing.map(t -> w.withTouchUp(t, change))
-                .orElseGet(() -> w.plus(change.apply(TouchUp.on(Anchor.of(timing.get(), at.word(), at.phone()))))));
+        TouchUp before = existing.map(t -> work().touchUps().get(t))
+                .orElseGet(() -> TouchUp.on(Anchor.of(timing.get(), at.word(), at.phone())));
+        TouchUp after = change.apply(before);
+        workspace.editLine(gesture, l -> new MouthEdit.Touch(l, at.word(), at.phone(), after));
     }
 
     public void removeTouchUp(int index) {
-        edit("Remove a touch-up", 0, w -> {
-            List<TouchUp> all = new ArrayList<>(w.touchUps());
-            all.remove(index);
-            return w.withTouchUps(all);
-        });
+        workspace.editLine(0, l -> new MouthEdit.RemoveTouch(l, index));
     }
 
     public void muteTouchUp(int index, boolean mute) {
-        edit(mute ? "Mute a touch-up" : "Unmute a touch-up", 0, w -> w.withTouchUp(index, t -> t.withMuted(mute)));
+        workspace.editLine(0, l -> new MouthEdit.MuteTouch(l, index, mute));
     }
 
     // --- curves ----------------------------------------------------------------------------------------------------
@@ -245,7 +236,7 @@ public final class MouthEdits {
         List<TakenCurve> curves = work().curves();
         for (int c = 0; c < curves.size() && timing.isPresent(); c++) {
             Optional<Curve> curve = curves.get(c).channel().equals(channel.get())
-                    ? curves.get(c).in(timing.get())
+                    ? curves.get(c).in(words())
                     : Optional.empty();
             if (curve.map(k -> time >= k.start() - 1e-6 && time <= k.end() + 1e-6)
                     .orElse(false)) {
@@ -259,7 +250,7 @@ public final class MouthEdits {
     public Optional<Curve> curve(int index) {
         return index < 0 || index >= work().curves().size()
                 ? Optional.empty()
-                : timing().flatMap(t -> work().curves().get(index).in(t));
+                : work().curves().get(index).in(words());
     }
 
     /**
@@ -314,17 +305,8 @@ public final class MouthEdits {
     }
 
     private void own(Performance line, Channel channel, double from, double to, KeyReduction.Result reduced) {
-        TakenCurve curve = TakenCurve.of(channel.name(), reduced.curve(), line.timing());
         key.set(KeyChoice.NONE);
-        edit("Take over " + channel.name(), 0, w -> {
-            List<TakenCurve> all = new ArrayList<>(w.curves());
-            all.removeIf(c -> c.channel().equals(channel.name())
-                    && c.in(line.timing())
-                            .map(k -> k.start() < to && k.end() > from)
-                            .orElse(false));
-            all.add(curve);
-            return w.withCurves(all);
-        });
+        workspace.editLine(0, l -> new MouthEdit.TakeOver(l, channel.name(), reduced.curve()));
         workspace
                 .jobs()
                 .say(String.format(
@@ -340,11 +322,7 @@ public final class MouthEdits {
     /** Returns an own curve to what is generated. */
     public void giveBack(int index) {
         key.set(KeyChoice.NONE);
-        edit("Give back " + work().curves().get(index).channel(), 0, w -> {
-            List<TakenCurve> all = new ArrayList<>(w.curves());
-            all.remove(index);
-            return w.withCurves(all);
-        });
+        workspace.editLine(0, l -> new MouthEdit.GiveBack(l, index));
     }
 
     /** Deletes the chosen key. @return false when none is chosen */
@@ -359,18 +337,25 @@ public final class MouthEdits {
             return true;
         }
         key.set(KeyChoice.NONE);
-        editCurve(now.curve(), "Delete a key", 0, c -> c.without(now.key()));
+        editCurve(now.curve(), 0, c -> c.without(now.key()));
         return true;
     }
 
     /** Changes the keys of an own curve, which are given at the times of the reading. */
-    public void editCurve(int index, String name, long gesture, UnaryOperator<Curve> change) {
+    public void editCurve(int index, long gesture, UnaryOperator<Curve> change) {
         curve(index)
-                .ifPresent(now -> edit(name, gesture, w -> {
-                    TakenCurve taken = w.curves().get(index);
-                    List<TakenCurve> all = new ArrayList<>(w.curves());
-                    all.set(index, TakenCurve.of(taken.channel(), change.apply(now), timing().orElseThrow()));
-                    return w.withCurves(all);
-                }));
+                .ifPresent(now ->
+                        workspace.editLine(gesture, l -> new MouthEdit.ChangeCurve(l, index, change.apply(now))));
+    }
+
+    /** Finds the words that curves are tied to. */
+    private WordFinder words() {
+        Optional<Timing> timing = timing();
+        return workspace
+                .performance()
+                .get()
+                .filter(p -> timing.filter(t -> t == p.timing()).isPresent())
+                .map(Performance::words)
+                .orElseGet(() -> new WordFinder(timing.orElse(Timing.empty(0))));
     }
 }

@@ -1,11 +1,12 @@
 package graykite.studio.model;
 
-import graykite.reading.Anchor;
 import graykite.mouth.FittedChart;
 import graykite.mouth.Section;
 import graykite.mouth.TakenCurve;
 import graykite.project.Line;
+import graykite.reading.Anchor;
 import graykite.reading.Timing;
+import graykite.reading.WordFinder;
 import graykite.scene.Performance;
 import graykite.text.Phone;
 import java.util.ArrayList;
@@ -89,8 +90,9 @@ public final class MouthNeeds {
                 .map(b -> b.touchUpPlaces())
                 .orElse(List.of());
         count(needs, places.stream().filter(Optional::isEmpty).count(), "touch-up", Way.SEE_TOUCH_UPS);
+        WordFinder words = new WordFinder(timing);
         List<TakenCurve> curves = workspace.mouth().work().curves();
-        count(needs, curves.stream().filter(c -> c.in(timing).isEmpty()).count(), "own curve", Way.SEE_CURVES);
+        count(needs, curves.stream().filter(c -> c.in(words).isEmpty()).count(), "own curve", Way.SEE_CURVES);
         List<Section> sections = workspace.mouth().work().sections();
         count(
                 needs,

@@ -1,8 +1,11 @@
 package graykite.studio.model;
 
 import graykite.acting.PoseKey;
+import graykite.edit.ActingEdit;
 import graykite.project.Line;
-import java.util.ArrayList;
+import graykite.reading.Timing;
+import graykite.reading.WordFinder;
+import graykite.scene.Performance;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -33,33 +36,53 @@ public final class PoseKeys {
                 .map(k -> k.get(at));
     }
 
+    /** Where a keyed pose stands, in seconds of the line. */
+    public double timeOf(PoseKey key) {
+        return key.at().in(words());
+    }
+
+    private WordFinder words() {
+        return workspace
+                .performance()
+                .get()
+                .filter(p -> workspace.timing().filter(t -> t == p.timing()).isPresent())
+                .map(Performance::words)
+                .orElseGet(() -> new WordFinder(workspace.timing().orElse(Timing.empty(0))));
+    }
+
     /** Changes the chosen keyed pose. */
-    public void edit(String name, long gesture, UnaryOperator<PoseKey> change) {
+    public void edit(long gesture, UnaryOperator<PoseKey> change) {
         chosen().ifPresent(key -> {
             PoseKey changed = change.apply(key);
-            workspace.editLine(name, gesture, s -> {
-                List<PoseKey> keys = new ArrayList<>(s.keys());
-                keys.set(index.get(), changed);
-                return s.withKeys(keys);
-            });
-            // Keys are kept in the order of time: the chosen one may have passed another.
-            workspace.line().ifPresent(s -> index.set(s.keys().indexOf(changed)));
+            change(changed, timeOf(changed), gesture);
+        });
+    }
+
+    private void change(PoseKey key, double time, long gesture) {
+        int at = index.get();
+        workspace.editLine(gesture, l -> new ActingEdit.ChangeKey(l, at, time, key.pose(), key.strength(), key.ease()));
+        // Keys are kept in the order of time: the chosen one may have passed another.
+        workspace.line().ifPresent(l -> {
+            List<PoseKey> keys = l.keys();
+            for (int k = 0; k < keys.size(); k++) {
+                if (keys.get(k).pose().equals(key.pose()) && Math.abs(timeOf(keys.get(k)) - time) < 1e-6) {
+                    index.set(k);
+                }
+            }
         });
     }
 
     /** Moves the chosen keyed pose in time. */
     public void move(double time, long gesture) {
         double latest = workspace.sound().get().map(s -> s.sound().duration()).orElse(Double.MAX_VALUE);
-        edit("Move key", gesture, k -> new PoseKey(Math.clamp(time, 0, latest), k.pose(), k.strength(), k.ease()));
+        chosen().ifPresent(key -> change(key, Math.clamp(time, 0, latest), gesture));
     }
 
     public void delete() {
         chosen().ifPresent(key -> {
-            workspace.editLine(
-                    "Delete key",
-                    0,
-                    s -> s.withKeys(s.keys().stream().filter(k -> k != key).toList()));
+            int at = index.get();
             index.set(-1);
+            workspace.editLine(0, l -> new ActingEdit.RemoveKey(l, at));
         });
     }
 }

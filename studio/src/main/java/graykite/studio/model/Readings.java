@@ -1,111 +1,84 @@
 package graykite.studio.model;
 
+import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.edit.LineEdit;
+import graykite.edit.ReadingEdit;
 import graykite.hearing.Drafter;
-import graykite.hearing.Reader;
-import graykite.media.SoundReader;
-import graykite.project.Project;
 import graykite.project.Line;
+import graykite.project.Project;
 import graykite.project.SoundFile;
 import graykite.reading.Doubt;
+import graykite.reading.TimedWord;
 import graykite.reading.Timing;
-import graykite.sound.Sound;
-import graykite.text.Language;
-import graykite.text.Pronouncer;
-import graykite.text.Pronunciation;
-import graykite.text.Script;
+import graykite.workbench.LineReader;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 
-/** Finds words and sounds in recordings: one line, a section of it, or many lines on all cores. */
+/** Has words and sounds found in recordings: one line, a section of it, or many lines on all cores. */
 public final class Readings {
     private final Workspace workspace;
-    private final Supplier<Reader> reader;
+    private final LineReader reader;
     private final ReadOnlyStringWrapper drafted = new ReadOnlyStringWrapper("");
     private Optional<Drafter> drafter = Optional.empty();
 
-    /** A line as it was when its reading was asked for. */
-    private record Wanted(Line line, SoundFile source, Map<String, Pronunciation> own) {
-        static Optional<Wanted> of(Line line, Project project) {
-            return line.sound().map(sound -> new Wanted(line, sound, project.dictionary()));
-        }
-
-        Sound sound(Progress progress) {
-            return line.voice().of(SoundReader.read(source.content(), source.name(), progress));
-        }
-
-        /** The reader for the language of the line. */
-        Reader fit(Reader english) {
-            Language language = line.voice().language();
-            return language == Language.ENGLISH ? english : english.with(Pronouncer.of(language));
-        }
-
-        Timing read(Reader english, Progress progress) {
-            Reader reader = fit(english);
-            Script script = Script.of(line.script());
-            Sound heard = sound(progress.part(0, 0.1));
-            Progress rest = progress.part(0.1, 1);
-            return line.timing().isPresent()
-                    ? reader.reread(heard, script, own, line.timing().get(), rest)
-                    : reader.read(heard, script, own, rest);
-        }
-    }
-
-    Readings(Workspace workspace, Supplier<Reader> reader) {
+    Readings(Workspace workspace, LineReader reader) {
         this.workspace = workspace;
         this.reader = reader;
     }
 
+    /** The line that is worked on, if it has a recording. */
+    private Optional<Line> recorded() {
+        Optional<Line> line = workspace.line().filter(l -> l.sound().isPresent());
+        if (line.isEmpty()) {
+            workspace.jobs().say("There is no recording to read. Open one on the Voice desk.");
+        }
+        return line;
+    }
+
     /** Reads the current line from its script; what was pinned by hand stays. */
     public void read() {
-        Optional<Wanted> wanted = workspace.line().flatMap(s -> Wanted.of(s, workspace.project()));
-        if (wanted.isEmpty()) {
-            workspace.jobs().say("There is no recording to read. Open one on the Voice desk.");
-            return;
-        }
-        start("Reading", wanted.get(), "Read the line", progress -> wanted.get().read(reader.get(), progress));
+        Project project = workspace.project();
+        recorded().ifPresent(line -> start("Reading", line, false, p -> reader.read(project, line, p)));
+    }
+
+    /** Reads the current line by its sound alone, in any language: words without text between pauses. */
+    public void listen() {
+        recorded().ifPresent(line -> start("Listening to", line, false, p -> reader.listen(line, p)));
     }
 
     /**
      * Drafts the words of the current line by recognition and reads them; the text appears as it comes, marked as a draft.
      */
     public void draft() {
-        Optional<Wanted> wanted = workspace.line().flatMap(s -> Wanted.of(s, workspace.project()));
-        if (wanted.isEmpty()) {
-            workspace.jobs().say("There is no recording to draft words from. Open one on the Voice desk.");
-            return;
-        }
-        String id = wanted.get().line().id();
-        drafted.set("");
-        workspace
-                .jobs()
-                .start(
-                        "Drafting the words of \"" + wanted.get().line().title().strip() + "\"",
-                        progress -> drafter()
-                                .draft(
-                                        wanted.get().sound(progress.part(0, 0.05)),
-                                        text -> Platform.runLater(() -> drafted.set(text)),
-                                        progress.part(0.05, 1)),
-                        text -> {
-                            drafted.set("");
-                            workspace.edit("Draft the words", p -> p.line(id)
-                                    .map(s -> p.with(s.withDraft(text)))
-                                    .orElse(p));
-                            if (workspace.lineId().get().equals(id)) {
-                                read();
-                            }
-                        },
-                        () -> drafted.set(""));
+        recorded().ifPresent(line -> {
+            drafted.set("");
+            workspace
+                    .jobs()
+                    .start(
+                            "Drafting the words of \"" + line.title().strip() + "\"",
+                            progress -> drafter()
+                                    .draft(
+                                            reader.heard(line, progress.part(0, 0.05)),
+                                            text -> Platform.runLater(() -> drafted.set(text)),
+                                            progress.part(0.05, 1)),
+                            text -> {
+                                drafted.set("");
+                                workspace.edit(new LineEdit.SetScript(line.id(), text, true));
+                                if (workspace.lineId().get().equals(line.id())) {
+                                    read();
+                                }
+                            },
+                            () -> drafted.set(""));
+        });
     }
 
     /** The words drafted so far, while drafting goes on. */
@@ -121,15 +94,6 @@ public final class Readings {
         return drafter.get();
     }
 
-    /** Reads the current line by its sound alone, in any language: words without text between pauses. */
-    public void listen() {
-        workspace
-                .line()
-                .flatMap(s -> Wanted.of(s, workspace.project()))
-                .ifPresent(wanted -> start("Listening to", wanted, "Read by sound alone", progress -> reader.get()
-                        .listen(wanted.sound(progress.part(0, 0.1)), progress.part(0.1, 1))));
-    }
-
     /**
      * Reads some words of the current line again and leaves all others as they are.
      *
@@ -138,60 +102,54 @@ public final class Readings {
      * @param text what is said there
      */
     public void readSection(int first, int last, String text) {
-        Optional<Wanted> wanted = workspace.line().flatMap(s -> Wanted.of(s, workspace.project()));
-        Optional<Timing> timing = workspace.line().flatMap(Line::timing);
-        if (wanted.isEmpty() || timing.isEmpty()) {
-            return;
-        }
-        start("Reading a section of", wanted.get(), "Read a section", true, progress -> wanted.get()
-                .fit(reader.get())
-                .readSection(
-                        wanted.get().sound(progress.part(0, 0.1)),
-                        timing.get(),
-                        first,
-                        last,
-                        Script.of(text),
-                        wanted.get().own(),
-                        progress.part(0.1, 1)));
+        Project project = workspace.project();
+        workspace
+                .line()
+                .filter(l -> l.sound().isPresent() && l.timing().isPresent())
+                .ifPresent(line -> start(
+                        "Reading a section of",
+                        line,
+                        true,
+                        p -> reader.readSection(project, line, first, last, text, p)));
     }
 
     /** Finds the words of the current line in a new take; what was changed by hand keeps its sounds. */
     public void carry(SoundFile take) {
-        Optional<Line> line = workspace.line();
-        Optional<Timing> earlier = line.flatMap(Line::timing);
-        workspace.editLine("New take", 0, s -> s.withSound(take));
-        Optional<Wanted> wanted = workspace.line().flatMap(s -> Wanted.of(s, workspace.project()));
-        if (wanted.isEmpty()) {
+        Optional<Line> before = workspace.line();
+        if (before.isEmpty()
+                || !workspace.edit(new LineEdit.SetRecording(before.get().id(), take))) {
             return;
         }
-        if (earlier.filter(
-                        t -> t.words().stream().anyMatch(w -> !w.text().equals(graykite.reading.TimedWord.UNSCRIPTED)))
-                .isPresent()) {
-            start("Finding the words in", wanted.get(), "Carry the reading over", progress -> wanted.get()
-                    .fit(reader.get())
-                    .carry(
-                            wanted.get().sound(progress.part(0, 0.1)),
-                            earlier.get(),
-                            wanted.get().own(),
-                            progress.part(0.1, 1)));
-        } else if (!line.get().script().isBlank()) {
+        Project project = workspace.project();
+        Line line = project.line(before.get().id()).orElseThrow();
+        Optional<Timing> earlier = before.get().timing().filter(t -> t.words().stream()
+                .anyMatch(w -> !w.text().equals(TimedWord.UNSCRIPTED)));
+        if (earlier.isPresent()) {
+            start("Finding the words in", line, false, p -> reader.carry(project, line, earlier.get(), p));
+        } else if (!line.script().isBlank()) {
             read();
         }
     }
 
-    private void start(String verb, Wanted wanted, String name, Function<Progress, Timing> work) {
-        start(verb, wanted, name, false, work);
+    /** @param rewrites true when the words themselves change, and the script with them */
+    private void start(String verb, Line line, boolean rewrites, Function<Progress, Timing> work) {
+        workspace.jobs().start(verb + " \"" + line.title().strip() + "\"", work, timing -> {
+            if (isStill(line)) {
+                workspace.problems().remove(line.id());
+                workspace.edit(new ReadingEdit.SetReading(line.id(), timing, rewrites));
+                workspace.jobs().say(summary(timing), line.id());
+            } else {
+                workspace
+                        .jobs()
+                        .say("\"" + line.title().strip()
+                                + "\" has another recording by now, or is gone: its reading was not kept.");
+            }
+        });
     }
 
-    /** @param rewrites true when the words themselves change, and the script with them */
-    private void start(String verb, Wanted wanted, String name, boolean rewrites, Function<Progress, Timing> work) {
-        String id = wanted.line().id();
-        workspace.jobs().start(verb + " \"" + wanted.line().title().strip() + "\"", work, timing -> {
-            workspace.edit(name, p -> p.line(id)
-                    .map(s -> p.with(rewrites ? s.withTiming(timing).withScript(timing.text()) : s.withTiming(timing)))
-                    .orElse(p));
-            workspace.jobs().say(summary(timing));
-        });
+    /** True while a line has the recording that was read. */
+    private boolean isStill(Line line) {
+        return workspace.project().line(line.id()).flatMap(Line::sound).equals(line.sound());
     }
 
     /** What a reading came to, in a sentence. */
@@ -214,70 +172,108 @@ public final class Readings {
                 .toList());
     }
 
-    /** Reads many lines on all cores; each appears as soon as it is read, and all of them undo in one step. */
+    /**
+     * Reads many lines on all cores, the open one first; each appears as soon as it is read, and all of them undo in one
+     * step.
+     */
     public void readAll(List<Line> lines) {
-        List<Wanted> wanted = lines.stream()
-                .filter(s -> !s.script().isBlank())
-                .flatMap(s -> Wanted.of(s, workspace.project()).stream())
-                .toList();
+        List<Line> wanted = new ArrayList<>(lines.stream()
+                .filter(s -> !s.script().isBlank() && s.sound().isPresent())
+                .toList());
         if (wanted.isEmpty()) {
             workspace.jobs().say("Every line with a recording and words is read.");
             return;
         }
+        String open = workspace.lineId().get();
+        wanted.sort(java.util.Comparator.comparing(l -> !l.id().equals(open)));
         long gesture = workspace.newGesture();
+        Project project = workspace.project();
+        AtomicInteger next = new AtomicInteger();
         AtomicInteger done = new AtomicInteger();
-        List<String> failed = java.util.Collections.synchronizedList(new ArrayList<>());
+        wanted.forEach(l -> workspace.problems().remove(l.id()));
         workspace
                 .jobs()
                 .start(
                         "Reading " + wanted.size() + (wanted.size() == 1 ? " line" : " lines"),
                         progress -> {
-                            Reader shared = reader.get();
-                            wanted.parallelStream().forEach(line -> {
-                                readOne(line, shared, progress, gesture, failed);
-                                progress.step(done.incrementAndGet() / (double) wanted.size());
-                            });
-                            return List.copyOf(failed);
+                            int cores = Runtime.getRuntime().availableProcessors();
+                            List<Thread> threads = new ArrayList<>();
+                            for (int c = 0; c < Math.min(cores, wanted.size()); c++) {
+                                threads.add(Thread.ofPlatform()
+                                        .daemon()
+                                        .name("kite-reading")
+                                        .start(() -> {
+                                            // In order, so that what is looked at comes first.
+                                            for (int i = next.getAndIncrement();
+                                                    i < wanted.size() && !progress.cancelled();
+                                                    i = next.getAndIncrement()) {
+                                                readOne(project, wanted.get(i), progress, gesture);
+                                                progress.at(done.incrementAndGet() / (double) wanted.size());
+                                            }
+                                        }));
+                            }
+                            join(threads);
+                            if (progress.cancelled()) {
+                                throw new CancellationException();
+                            }
+                            return wanted;
                         },
-                        left -> sayAll(wanted, left));
+                        this::sayAll);
     }
 
-    private void readOne(Wanted line, Reader shared, Progress progress, long gesture, List<String> failed) {
-        if (progress.cancelled()) {
+    private static void join(List<Thread> threads) {
+        try {
+            for (Thread thread : threads) {
+                thread.join();
+            }
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
             throw new CancellationException();
         }
+    }
+
+    private void readOne(Project project, Line line, Progress progress, long gesture) {
         try {
-            Timing timing = line.read(shared, progress.quiet());
-            Platform.runLater(() -> workspace.edit(
-                    "Read lines", gesture, p -> p.line(line.line().id())
-                            .map(s -> p.with(s.withTiming(timing)))
-                            .orElse(p)));
-        } catch (graykite.base.BadInput unreadable) {
-            failed.add(line.line().title().strip() + ": " + unreadable.getMessage());
+            Timing timing = reader.read(project, line, progress.quiet());
+            Platform.runLater(() -> {
+                if (isStill(line)) {
+                    workspace.edit(new ReadingEdit.SetReading(line.id(), timing, false), gesture);
+                }
+            });
+        } catch (CancellationException stopped) {
+            // Whoever cancelled is told once, for all lines.
+            return;
+        } catch (BadInput unreadable) {
+            Platform.runLater(() -> workspace.problems().put(line.id(), unreadable.getMessage()));
+        } catch (RuntimeException failure) {
+            System.getLogger(Readings.class.getName())
+                    .log(System.Logger.Level.ERROR, "Reading " + line.title(), failure);
+            Platform.runLater(() -> workspace
+                    .problems()
+                    .put(line.id(), "Reading failed unexpectedly (" + failure + "); please report this."));
         }
     }
 
-    private void sayAll(List<Wanted> wanted, List<String> failed) {
-        List<Timing> read = wanted.stream()
-                .flatMap(w -> workspace.project().line(w.line().id()).flatMap(Line::timing).stream())
+    private void sayAll(List<Line> wanted) {
+        List<Line> now = wanted.stream()
+                .flatMap(w -> workspace.project().line(w.id()).stream())
                 .toList();
+        List<Timing> read = now.stream().flatMap(l -> l.timing().stream()).toList();
         long doubts = read.stream().mapToLong(t -> Doubt.of(t).size()).sum();
-        String strangers = wanted.stream()
-                .filter(w -> workspace
-                        .project()
-                        .line(w.line().id())
-                        .flatMap(Line::timing)
-                        .flatMap(Doubt::stranger)
-                        .isPresent())
-                .map(w -> w.line().title().strip())
-                .collect(Collectors.joining(", "));
+        List<Line> strangers = now.stream()
+                .filter(l -> l.timing().flatMap(Doubt::stranger).isPresent())
+                .toList();
+        long failed = wanted.stream()
+                .filter(l -> workspace.problems().containsKey(l.id()))
+                .count();
         String text = read.size() + (read.size() == 1 ? " line" : " lines") + " read, " + doubts
                 + (doubts == 1 ? " place" : " places") + " to look at.";
         if (!strangers.isEmpty()) {
-            text += " Words and sound do not belong together in: " + strangers + ".";
+            text += " Words and sound do not belong together in: "
+                    + strangers.stream().map(l -> l.title().strip()).collect(Collectors.joining(", ")) + ".";
         }
-        if (!failed.isEmpty()) {
-            text += " Not read: " + String.join(" ", failed);
+        if (failed > 0) {
+            text += " " + failed + " could not be read: the table of lines (Ctrl+L) says why.";
         }
         workspace.jobs().say(text);
     }

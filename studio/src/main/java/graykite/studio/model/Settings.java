@@ -50,8 +50,9 @@ public final class Settings {
         return folder.resolve("dictions");
     }
 
-    public Path autosaveFolder() {
-        return folder.resolve("autosave");
+    /** Where unsaved work is kept. */
+    public Path sessionFolder() {
+        return folder.resolve("sessions");
     }
 
     /** Projects that were opened or saved last, newest first; those that are gone are left out. */

@@ -1,5 +1,6 @@
 package graykite.studio.model;
 
+import graykite.edit.CastEdit;
 import graykite.project.Member;
 import graykite.rig.Channel;
 import graykite.rig.Character;
@@ -145,8 +146,7 @@ public final class Trial {
     public void editLibrary(String name, java.util.function.UnaryOperator<Member.Library> change) {
         figure.get().ifPresent(f -> {
             Member.Library now = member().library().orElseGet(() -> Member.Library.of(f));
-            Member changed = member().withLibrary(change.apply(now));
-            workspace.edit(name, p -> p.with(changed));
+            workspace.edit(new CastEdit.SetLibrary(member().id(), change.apply(now), name));
         });
     }
 

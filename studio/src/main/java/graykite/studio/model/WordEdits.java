@@ -1,12 +1,14 @@
 package graykite.studio.model;
 
 import graykite.base.BadInput;
+import graykite.edit.Edit;
+import graykite.edit.ProjectEdit;
+import graykite.edit.ReadingEdit;
 import graykite.project.Line;
 import graykite.reading.Doubt;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
-import graykite.reading.TimingEdits;
 import graykite.reading.WordSource;
 import graykite.studio.model.Workspace.Selection;
 import graykite.text.Phone;
@@ -17,8 +19,8 @@ import graykite.text.Script;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
 
 /** Changes of words and sounds by hand, how words are said, and what should be looked at. */
 public final class WordEdits {
@@ -60,32 +62,11 @@ public final class WordEdits {
         return workspace.selection().get();
     }
 
-    private boolean edit(String name, UnaryOperator<Timing> change) {
-        return edit(name, change, false);
-    }
-
-    /** As edit, for changes of the words themselves: the script follows, so that reading again does not undo them. */
-    private boolean rewrite(String name, UnaryOperator<Timing> change) {
-        return edit(name, change, true);
-    }
-
-    private boolean edit(String name, UnaryOperator<Timing> change, boolean script) {
+    /** Does an edit of the reading. @return true when something changed */
+    private boolean edit(Function<String, Edit> edit) {
         Optional<Timing> before = timing();
-        if (before.isEmpty()) {
-            return false;
-        }
-        try {
-            Timing after = change.apply(before.get());
-            if (after.equals(before.get())) {
-                return false;
-            }
-            workspace.editLine(
-                    name, 0, s -> script ? s.withTiming(after).withScript(after.text()) : s.withTiming(after));
-            return true;
-        } catch (IllegalArgumentException impossible) {
-            workspace.jobs().say(impossible.getMessage());
-            return false;
-        }
+        workspace.editLine(0, edit);
+        return !before.equals(timing());
     }
 
     /** Cuts the chosen word in two before the chosen sound, or in its middle. */
@@ -103,28 +84,23 @@ public final class WordEdits {
                     w.text().length());
             String first = w.text().substring(0, letters).strip();
             String second = w.text().substring(letters).strip();
-            rewrite(
-                    "Split word",
-                    t -> TimingEdits.splitWord(
-                            t,
-                            chosen().word(),
-                            at,
-                            first.isEmpty() ? w.text() : first,
-                            second.isEmpty() ? w.text() : second));
+            int word = chosen().word();
+            edit(l -> new ReadingEdit.SplitWord(
+                    l, word, at, first.isEmpty() ? w.text() : first, second.isEmpty() ? w.text() : second));
         });
     }
 
     /** Joins the chosen word with the next. */
     public void mergeWords() {
-        word().ifPresent(w -> rewrite("Join words", t -> TimingEdits.mergeWords(t, chosen().word())));
+        word().ifPresent(w -> edit(l -> new ReadingEdit.JoinWords(l, chosen().word())));
     }
 
     /** Takes the chosen word or sound out. */
     public void delete() {
         if (phone().isPresent()) {
-            edit("Delete sound", t -> TimingEdits.deletePhone(t, chosen().word(), chosen().phone()));
+            edit(l -> new ReadingEdit.DeleteSound(l, chosen().word(), chosen().phone()));
         } else {
-            word().ifPresent(w -> rewrite("Delete word", t -> TimingEdits.deleteWord(t, chosen().word())));
+            word().ifPresent(w -> edit(l -> new ReadingEdit.DeleteWord(l, chosen().word())));
         }
         workspace.selection().set(Selection.NONE);
     }
@@ -133,7 +109,7 @@ public final class WordEdits {
     public void insertWord(String text) {
         said(text).ifPresent(said -> {
             int before = word().isPresent() ? chosen().word() + 1 : 0;
-            if (rewrite("Insert word", t -> TimingEdits.insertWord(t, before, text.strip(), said))) {
+            if (edit(l -> new ReadingEdit.InsertWord(l, before, text.strip(), said))) {
                 workspace.selection().set(new Selection(before, -1));
             }
         });
@@ -142,7 +118,7 @@ public final class WordEdits {
     /** Changes the text of a word and finds its sounds in the time it has. Nothing typed takes the word out. */
     public void retype(int word, String text) {
         if (text.isBlank()) {
-            rewrite("Delete word", t -> TimingEdits.deleteWord(t, word));
+            edit(l -> new ReadingEdit.DeleteWord(l, word));
         } else if (Script.of(text).isEmpty()) {
             workspace.jobs().say("\"" + text + "\" holds no word.");
         } else {
@@ -158,15 +134,13 @@ public final class WordEdits {
 
     /** Makes the chosen sound another one. */
     public void setPhone(Phone phone) {
-        phone().ifPresent(p ->
-                edit("Change sound", t -> TimingEdits.withPhone(t, chosen().word(), chosen().phone(), phone)));
+        phone().ifPresent(p -> edit(l -> new ReadingEdit.ChangeSound(l, chosen().word(), chosen().phone(), phone)));
     }
 
     /** Puts a sound after the chosen one and chooses it. */
     public void insertPhone(Phone phone) {
         Selection before = chosen();
-        if (phone().isPresent()
-                && edit("Insert sound", t -> TimingEdits.insertPhone(t, before.word(), before.phone(), phone))) {
+        if (phone().isPresent() && edit(l -> new ReadingEdit.InsertSound(l, before.word(), before.phone(), phone))) {
             workspace.selection().set(new Selection(before.word(), before.phone() + 1));
         }
     }
@@ -176,14 +150,14 @@ public final class WordEdits {
         word().ifPresent(w -> {
             boolean pinned =
                     phone().map(TimedPhone::pinned).orElse(w.phones().stream().allMatch(TimedPhone::pinned));
-            edit(pinned ? "Release pin" : "Pin", t -> TimingEdits.pin(t, chosen().word(), chosen().phone(), !pinned));
+            edit(l -> new ReadingEdit.Pin(l, chosen().word(), chosen().phone(), !pinned));
         });
     }
 
     /** Moves the chosen word as a whole by some seconds, as far as its neighbours let it. */
     public void moveWord(double by) {
         word().ifPresent(w -> {
-            if (!edit("Move word", t -> TimingEdits.moveWord(t, chosen().word(), by))) {
+            if (!edit(l -> new ReadingEdit.MoveWord(l, chosen().word(), by))) {
                 workspace.jobs().say("\"" + w.text() + "\" has no room to move there.");
             }
         });
@@ -244,13 +218,13 @@ public final class WordEdits {
         }
         String plain = written.getFirst().spoken().getFirst();
         long gesture = workspace.newGesture();
-        workspace.edit("Say \"" + plain + "\" so", gesture, p -> p.withWord(plain, said));
+        workspace.edit(new ProjectEdit.SayWord(plain, said), gesture);
         workspace.readings().readAll(linesWith(plain));
     }
 
     /** Forgets the project's own way of saying a word. */
     public void forget(String plainWord) {
-        workspace.edit("Forget \"" + plainWord + "\"", 0, p -> p.withoutWord(plainWord));
+        workspace.edit(new ProjectEdit.ForgetWord(plainWord));
         workspace.readings().readAll(linesWith(plainWord));
     }
 
@@ -292,7 +266,7 @@ public final class WordEdits {
 
     /** Accepts a doubtful word as it is: it is pinned and not doubted any more. */
     public void accept() {
-        word().ifPresent(w -> edit("Accept word", t -> TimingEdits.pin(t, chosen().word(), -1, true)));
+        word().ifPresent(w -> edit(l -> new ReadingEdit.Pin(l, chosen().word(), -1, true)));
     }
 
     // --- by hand -------------------------------------------------------------------------------------------------
@@ -320,12 +294,9 @@ public final class WordEdits {
         }
         Script.Word word = next.get();
         said(word.written()).ifPresent(said -> {
-            if (timing().isEmpty()) {
-                double length =
-                        workspace.sound().get().map(s -> s.sound().duration()).orElse(0.0);
-                workspace.editLine("Mark word", 0, s -> s.withTiming(Timing.empty(length)));
-            }
-            if (edit("Mark word", t -> TimingEdits.mark(t, word.written(), word.mark(), said, time))) {
+            double length =
+                    workspace.sound().get().map(s -> s.sound().duration()).orElse(0.0);
+            if (edit(l -> new ReadingEdit.MarkWord(l, word.written(), word.mark(), said, time, length))) {
                 workspace
                         .jobs()
                         .say(nextToMark()
@@ -337,13 +308,12 @@ public final class WordEdits {
 
     /** Marks that the word before a time ends there and silence follows. */
     public void markSilence(double time) {
-        edit("Mark silence", t -> TimingEdits.endWord(t, time));
+        edit(l -> new ReadingEdit.EndWord(l, time));
     }
 
     /** Takes all words off the line, to mark them by hand. */
     public void clear() {
-        timing().ifPresent(
-                        t -> workspace.editLine("Clear the reading", 0, s -> s.withTiming(Timing.empty(t.duration()))));
+        timing().ifPresent(t -> edit(l -> new ReadingEdit.ClearReading(l, t.duration())));
         workspace.selection().set(Selection.NONE);
     }
 }

@@ -1,69 +1,73 @@
 package graykite.studio.model;
 
-import graykite.mouth.FittedChart;
-import graykite.mouth.MouthChart;
-import graykite.project.Companion;
-import graykite.project.History;
+import graykite.base.BadInput;
+import graykite.edit.Edit;
+import graykite.edit.History;
+import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
-import graykite.project.Line;
+import graykite.project.SceneWork;
 import graykite.project.SoundFile;
 import graykite.reading.Timing;
 import graykite.rig.Character;
-import graykite.scene.Ensemble;
 import graykite.scene.Performance;
+import graykite.scene.Scene;
 import graykite.sound.Sound;
 import graykite.text.Language;
 import graykite.text.Pronouncer;
+import graykite.time.TimeRange;
+import graykite.workbench.LineReader;
+import graykite.workbench.LineSound;
+import graykite.workbench.Workbench;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableMap;
 
 /**
- * The open project and what is computed from it. Lives on the JavaFX thread; computing is done by {@link Jobs}. Views
- * watch its properties and call its methods, they never change the project themselves.
+ * The open project and what follows from it. Lives on the JavaFX thread; working things out is the business of the
+ * {@link Workbench}, elsewhere. Views watch its properties and hand it edits, they never change the project themselves.
  */
 public final class Workspace {
-    /** Seconds from which on a whole line is acted away from the JavaFX thread. */
-    private static final double LONG = 30;
-
     private final Intake intake = new Intake(this);
     private final Documents documents = new Documents(this);
     private final Jobs jobs;
     private final Settings settings;
     private final Figures figures;
-    private final Recordings recordings;
+    private final Workbench workbench;
+    private final Derivation derivation;
     private final SpeechParts speech = new SpeechParts();
-    private final Readings readings = new Readings(this, speech::reader);
+    private final LineReader lineReader;
+    private final Readings readings;
     private final WordEdits words = new WordEdits(this, this::wordsOfTheLine);
-    private final Voicing voicing = new Voicing(this::refresh);
     private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>(History.of(Project.empty()));
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Project> saved =
             new ReadOnlyObjectWrapper<>(history.get().present());
     private final ObjectProperty<String> lineId = new SimpleObjectProperty<>("");
+    private final ObjectProperty<String> sceneId = new SimpleObjectProperty<>("");
     private final ReadOnlyObjectWrapper<Optional<LineSound>> sound = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Performance>> performance =
             new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final ReadOnlyObjectWrapper<Optional<Ensemble>> ensemble = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final ReadOnlyObjectWrapper<Optional<Sound>> stageSound = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Scene>> scene = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<StageSound> stageSound = new ReadOnlyObjectWrapper<>(StageSound.NONE);
     private final PoseKeys keys = new PoseKeys(this);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
-    private final LinePerformer performer = new LinePerformer();
-    private final Latest acting = new Latest("kite-acting");
     private final MouthEdits mouth = new MouthEdits(this);
     private final ChartEdits charts = new ChartEdits(this);
+    private final SceneEdits scenes = new SceneEdits(this);
     private final BooleanProperty showLoudness = new SimpleBooleanProperty(false);
     private final BooleanProperty showPitch = new SimpleBooleanProperty(false);
+    private final ObservableMap<String, String> problems = FXCollections.observableHashMap();
+    private final Safekeeping safekeeping;
     private long gestures;
 
     /** A sound of the line: word and phone indices, or -1 for none. */
@@ -71,18 +75,33 @@ public final class Workspace {
         public static final Selection NONE = new Selection(-1, -1);
     }
 
+    /**
+     * What is heard.
+     *
+     * @param sound on the clock of the stage; nothing while there is none
+     * @param lineStart when the line that is worked on begins there, in seconds
+     */
+    public record StageSound(Optional<Sound> sound, double lineStart) {
+        public static final StageSound NONE = new StageSound(Optional.empty(), 0);
+    }
+
     /** @param figures who can be on stage */
-    public Workspace(Jobs jobs, Settings settings, Figures figures) {
+    public Workspace(Jobs jobs, Settings settings, Figures figures, Workbench workbench) {
         this.jobs = jobs;
         this.settings = settings;
         this.figures = figures;
-        this.recordings = new Recordings(jobs, this::refresh);
+        this.workbench = workbench;
+        this.safekeeping = new Safekeeping(this, settings.sessionFolder());
+        this.lineReader = new LineReader(workbench, speech::reader);
+        this.readings = new Readings(this, lineReader);
+        this.derivation = new Derivation(workbench, jobs, this::present);
         history.addListener((o, before, now) -> refresh());
         lineId.addListener((o, before, now) -> {
             selection.set(Selection.NONE);
             keys.index().set(-1);
             refresh();
         });
+        sceneId.addListener((o, before, now) -> refresh());
     }
 
     public Jobs jobs() {
@@ -91,6 +110,11 @@ public final class Workspace {
 
     public Settings settings() {
         return settings;
+    }
+
+    /** Works everything out that follows from a project. */
+    public Workbench workbench() {
+        return workbench;
     }
 
     public ReadOnlyObjectProperty<History> history() {
@@ -113,8 +137,19 @@ public final class Workspace {
         return saved.get() != project();
     }
 
+    /** Keeps unsaved work on disk, and tells others that a project is open. */
+    public Safekeeping safekeeping() {
+        return safekeeping;
+    }
+
+    /** Id of the line that is worked on. */
     public ObjectProperty<String> lineId() {
         return lineId;
+    }
+
+    /** Id of the scene in which it is seen; empty for the line alone. */
+    public ObjectProperty<String> sceneId() {
+        return sceneId;
     }
 
     /** The line that is worked on. */
@@ -122,12 +157,49 @@ public final class Workspace {
         return project().line(lineId.get());
     }
 
+    /** The scene that is open. */
+    public Optional<SceneWork> openScene() {
+        return project().scene(sceneId.get());
+    }
+
+    /** What went wrong with lines, by their ids. */
+    public ObservableMap<String, String> problems() {
+        return problems;
+    }
+
+    /** The recording of the line as it is heard. */
     public ReadOnlyObjectProperty<Optional<LineSound>> sound() {
         return sound.getReadOnlyProperty();
     }
 
+    /** The line as its speaker acts it. */
     public ReadOnlyObjectProperty<Optional<Performance>> performance() {
         return performance.getReadOnlyProperty();
+    }
+
+    /** Everybody on stage; none while nothing is read. */
+    public ReadOnlyObjectProperty<Optional<Scene>> scene() {
+        return scene.getReadOnlyProperty();
+    }
+
+    /** Who on the stage speaks the line that is worked on, by order; 0 while nobody does. */
+    public int speakerOnStage() {
+        return scene.get().map(s -> Math.max(0, s.speakerOf(lineId.get()))).orElse(0);
+    }
+
+    /** What is heard on stage: the line, or all lines of the scene. */
+    public ReadOnlyObjectProperty<StageSound> stageSound() {
+        return stageSound.getReadOnlyProperty();
+    }
+
+    /** Seconds of the stage at which the line that is worked on begins. */
+    public double lineStart() {
+        return stageSound.get().lineStart();
+    }
+
+    /** True when what is seen is what the project comes to now. */
+    public boolean settled() {
+        return derivation.settled();
     }
 
     /** The keyed poses of the line. */
@@ -138,6 +210,11 @@ public final class Workspace {
     /** The mouth chart of who speaks. */
     public ChartEdits charts() {
         return charts;
+    }
+
+    /** The scenes of the project. */
+    public SceneEdits scenes() {
+        return scenes;
     }
 
     /** The dictions to choose from. */
@@ -155,7 +232,7 @@ public final class Workspace {
     }
 
     /** When the chosen word or sound is spoken. */
-    public Optional<graykite.time.TimeRange> selectedRange() {
+    public Optional<TimeRange> selectedRange() {
         Selection now = selection.get();
         return line().flatMap(Line::timing)
                 .filter(t -> now.word() >= 0 && now.word() < t.words().size())
@@ -179,11 +256,6 @@ public final class Workspace {
         return figures.of(speaker());
     }
 
-    /** Everybody on stage in the current line; none while nothing is read. */
-    public ReadOnlyObjectProperty<Optional<Ensemble>> ensemble() {
-        return ensemble.getReadOnlyProperty();
-    }
-
     /** True while loudness is drawn over the wave. */
     public BooleanProperty showLoudness() {
         return showLoudness;
@@ -194,14 +266,19 @@ public final class Workspace {
         return showPitch;
     }
 
-    /** Number of the frame at which the line begins. */
+    /** Number of the frame at which the line begins; a scene begins at 0. */
     public long startFrame() {
-        return line().map(s -> s.voice().startFrame()).orElse(0L);
+        return openScene().isPresent()
+                ? 0
+                : line().map(s -> s.voice().startFrame()).orElse(0L);
     }
 
-    /** How many channels the recording of the line has; 0 while there is none. */
+    /** How many channels the recording of the line has; 0 while it is not at hand. */
     public int recordedChannels() {
-        return line().flatMap(Line::sound).map(recordings::channels).orElse(0);
+        return line().filter(workbench::hasHeard)
+                .flatMap(Line::sound)
+                .map(f -> workbench.recording(f, graykite.base.Progress.none()).channelCount())
+                .orElse(0);
     }
 
     /** How words are said in the language of the line. */
@@ -221,147 +298,87 @@ public final class Workspace {
         return ++gestures;
     }
 
-    public void edit(String name, UnaryOperator<Project> change) {
-        edit(name, 0, change);
+    /** Does an edit. @return false when it cannot be done; the user is told why */
+    public boolean edit(Edit edit) {
+        return edit(edit, 0);
     }
 
-    public void edit(String name, long gesture, UnaryOperator<Project> change) {
-        Project changed = change.apply(project());
-        if (changed != project()) {
-            history.set(history.get().edited(changed, name, gesture));
+    /** Does an edit that is part of a gesture. */
+    public boolean edit(Edit edit, long gesture) {
+        try {
+            History after = history.get().edited(edit, gesture);
+            if (after != history.get()) {
+                history.set(after);
+                safekeeping.did(edit, gesture);
+            }
+            return true;
+        } catch (BadInput refused) {
+            jobs.say(refused.getMessage());
+            return false;
         }
     }
 
-    public void editLine(String name, long gesture, UnaryOperator<Line> change) {
-        line().ifPresent(line -> edit(name, gesture, p -> p.with(change.apply(line))));
+    /** Does an edit of the line that is worked on, if there is one. @param edit made for its id */
+    public boolean editLine(long gesture, Function<String, Edit> edit) {
+        return line().map(l -> edit(edit.apply(l.id()), gesture)).orElse(false);
     }
 
     public void undo() {
         if (history.get().canUndo()) {
             jobs.say("Undone: " + history.get().undoName());
-            history.set(history.get().undone());
+            jump(history.get().at() - 1);
         }
     }
 
     public void redo() {
         if (history.get().canRedo()) {
             jobs.say("Done again: " + history.get().redoName());
-            history.set(history.get().redone());
+            jump(history.get().at() + 1);
         }
     }
 
-    /** Moves the start of a phone while it is dragged, solving only what changes. */
+    /** Goes to another step of the history. */
+    public void jump(int step) {
+        if (step != history.get().at()) {
+            history.set(history.get().jumped(step));
+            safekeeping.jumped();
+        }
+    }
+
+    /** Moves the start of a phone while it is dragged. */
     public void moveStart(int word, int phone, double time, long gesture) {
-        line().flatMap(Line::timing).ifPresent(timing -> {
-            retime("Move boundary", timing.withStart(word, phone, time), gesture);
-        });
+        editLine(gesture, l -> new graykite.edit.ReadingEdit.MoveStart(l, word, phone, time));
     }
 
     /** Moves the end of a word while it is dragged. */
     public void moveEnd(int word, double time, long gesture) {
-        line().flatMap(Line::timing).ifPresent(timing -> {
-            retime("Move boundary", timing.withEnd(word, time), gesture);
-        });
-    }
-
-    private void retime(String name, Timing moved, long gesture) {
-        editLine(name, gesture, s -> s.withTiming(moved));
+        editLine(gesture, l -> new graykite.edit.ReadingEdit.MoveEnd(l, word, time));
     }
 
     // --- what follows from the project ----------------------------------------------------------------------------
 
     private void refresh() {
-        Optional<Line> line = line();
-        if (line.isEmpty() && !project().lines().isEmpty()) {
+        if (line().isEmpty() && !project().lines().isEmpty()) {
             lineId.set(project().lines().getFirst().id());
             return;
         }
-        Optional<SoundFile> wanted = line.flatMap(Line::sound);
-        sound.set(wanted.flatMap(recordings::of)
-                .map(raw -> voicing.of(wanted.get(), line.get().voice(), raw)));
-        if (sound.get().isPresent() && line.flatMap(Line::timing).isEmpty()) {
-            stageSound.set(sound.get().map(LineSound::sound));
-        }
-        act();
-    }
-
-    /** Brings the performance up to date with the line; what did not change is kept. */
-    private void act() {
-        Optional<Line> line = line();
-        Optional<Timing> timing = line.flatMap(Line::timing);
-        if (timing.isEmpty() || sound.get().isEmpty()) {
-            performer.forget();
-            acting.drop();
-            performance.set(Optional.empty());
-            ensemble.set(Optional.empty());
+        if (!sceneId.get().isEmpty() && openScene().isEmpty()) {
+            sceneId.set("");
             return;
         }
-        if (!figures.isReady(speaker())) {
-            character().thenRun(() -> javafx.application.Platform.runLater(this::act));
-            return;
-        }
-        MouthChart chart = speaker().chart();
-        LinePerformer.Step step = performer.step(
-                character().join(),
-                chart,
-                line.get(),
-                sound.get().get(),
-                project().rate());
-        if (step.whole() && timing.get().duration() > LONG) {
-            acting.ask(step.work(), acted -> present(acted, line.get(), chart));
-        } else {
-            // A moment's work: a drag is seen at once.
-            acting.drop();
-            present(step.work().get(), line.get(), chart);
-        }
+        derivation.want(new Derivation.Wish(project(), lineId.get(), sceneId.get()));
     }
 
-    private void present(Performance acted, Line line, MouthChart chart) {
-        performer.keep(acted, line, chart);
-        gather(acted, line);
-        performance.set(Optional.of(acted));
-    }
-
-    /** Puts everybody on stage; who is not there yet comes when figure and sound are. */
-    private void gather(Performance acted, Line open) {
-        List<Ensemble.Role> roles = new ArrayList<>();
-        List<Sound> sounds = new ArrayList<>(List.of(sound.get().orElseThrow().sound()));
-        List<Double> starts = new ArrayList<>(List.of(0.0));
-        roles.add(new Ensemble.Role(
-                acted.character(), acted.chart(), figures.deformer(acted.character()), Optional.of(acted), 0));
-        for (Companion other : open.company()) {
-            Optional<Member> member = project().member(other.member());
-            if (member.isEmpty()) {
-                continue;
-            }
-            if (!figures.isReady(member.get())) {
-                figures.of(member.get()).thenRun(() -> javafx.application.Platform.runLater(this::act));
-                continue;
-            }
-            Character figure = figures.of(member.get()).join();
-            Optional<Line> line =
-                    other.line().flatMap(project()::line).filter(s -> s.timing().isPresent());
-            Optional<LineSound> heard = line.flatMap(Line::sound).flatMap(recordings::of);
-            heard.ifPresent(h -> {
-                sounds.add(line.get().voice().of(h.sound()));
-                starts.add(other.start());
-            });
-            roles.add(new Ensemble.Role(
-                    figure,
-                    FittedChart.of(figure, member.get().chart()),
-                    figures.deformer(figure),
-                    line.flatMap(l -> heard.map(h -> LinePerformer.perform(
-                            figure, member.get().chart(), l, h, project().rate()))),
-                    other.start()));
+    private void present(Derivation.State state) {
+        sound.set(state.sound());
+        StageSound heard = new StageSound(state.heard(), state.start());
+        boolean same = stageSound.get().sound().orElse(null) == heard.sound().orElse(null)
+                && stageSound.get().lineStart() == heard.lineStart();
+        if (!same) {
+            stageSound.set(heard);
         }
-        ensemble.set(Optional.of(
-                roles.size() == 1 ? Ensemble.solo(acted, figures.deformer(acted.character())) : Ensemble.of(roles)));
-        stageSound.set(Optional.of(sounds.size() == 1 ? sounds.getFirst() : Sound.together(sounds, starts)));
-    }
-
-    /** What is heard on stage: the line, and what others say in it. */
-    public ReadOnlyObjectProperty<Optional<Sound>> stageSound() {
-        return stageSound.getReadOnlyProperty();
+        scene.set(state.scene());
+        performance.set(state.performance());
     }
 
     /** Finds words and sounds in recordings. */
@@ -379,28 +396,45 @@ public final class Workspace {
         return intake;
     }
 
+    /** The reading of the line that is worked on. */
+    public Optional<Timing> timing() {
+        return line().flatMap(Line::timing);
+    }
+
     /** Remembers a recording that was decoded already. */
-    void keepDecoded(SoundFile source, LineSound opened) {
-        recordings.keep(source, opened);
+    void keepDecoded(SoundFile source, Sound opened) {
+        workbench.keep(source, opened);
     }
 
     // --- files ---------------------------------------------------------------------------------------------------
 
     public void replaceProject(Project project, Optional<Path> from) {
-        recordings.forgetAll();
-        performer.forget();
+        replaceHistory(History.of(project), from, true);
+    }
+
+    /**
+     * Goes on with another history, as it was opened or rescued.
+     *
+     * @param isSaved true when its present state is what the file holds
+     */
+    public void replaceHistory(History opened, Optional<Path> from, boolean isSaved) {
+        workbench.forgetAll();
         selection.set(Selection.NONE);
+        problems.clear();
         file.set(from);
-        saved.set(project);
+        Project project = opened.present();
+        saved.set(isSaved ? project : opened.steps().getFirst().project());
+        sceneId.set("");
         lineId.set(project.lines().isEmpty() ? "" : project.lines().getFirst().id());
-        history.set(History.of(project));
+        history.set(opened);
+        safekeeping.began(isSaved);
     }
 
     /** Stops what works in the background. */
     public void close() {
         jobs.close();
-        acting.close();
-        voicing.close();
+        derivation.close();
+        safekeeping.close();
     }
 
     /** Opens and saves projects. */
@@ -413,5 +447,6 @@ public final class Workspace {
         file.set(Optional.of(path));
         saved.set(project);
         settings.addRecent(path);
+        safekeeping.began(project == project());
     }
 }

@@ -21,7 +21,7 @@ import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 /**
- * The one clock of the window. While it plays, time is what the sound device says was heard; otherwise it is where the
+ * The one clock of the window, which shows the time of the line that is worked on. While it plays, time is what the sound device says was heard; otherwise it is where the
  * user put it.
  */
 public final class Player implements AutoCloseable {
@@ -38,6 +38,9 @@ public final class Player implements AutoCloseable {
     private final ObjectProperty<Optional<TimeRange>> loopRange = new SimpleObjectProperty<>(Optional.empty());
     private final Map<Double, float[]> stretched = new HashMap<>();
     private Sound sound = Sound.silence(0.001, 16_000);
+    /** When the line begins in the sound; times before it are negative. */
+    private double lineStart;
+
     private double startedFrom;
     private double playsTo;
     private final AnimationTimer pulse = new AnimationTimer() {
@@ -87,17 +90,47 @@ public final class Player implements AutoCloseable {
         return loopRange;
     }
 
+    /** When the sound ends, in seconds of the line. */
     public double duration() {
-        return sound.duration();
+        return sound.duration() - lineStart;
+    }
+
+    /** When the sound begins, in seconds of the line: 0, or less in a scene in which others speak before. */
+    public double beginning() {
+        return -lineStart;
     }
 
     /** Changes what is played; playing stops. */
     public void load(Sound newSound) {
+        load(newSound, 0);
+    }
+
+    /**
+     * Changes what is played, or which line of it the clock belongs to. The moment that is looked at stays where the sound
+     * is the same; playing stops where it is another.
+     *
+     * @param newStart when the line begins in the sound, in seconds
+     */
+    public void load(Sound newSound, double newStart) {
+        double moment = time.get() + lineStart;
+        if (newSound == sound && playing.get()) {
+            double by = lineStart - newStart;
+            lineStart = newStart;
+            startedFrom += by;
+            playsTo += by;
+            time.set(time.get() + by);
+            return;
+        }
         pause();
+        boolean same = newSound == sound;
         sound = newSound;
-        stretched.clear();
-        loopRange.set(Optional.empty());
-        seek(Math.min(time.get(), duration()));
+        if (!same) {
+            stretched.clear();
+            loopRange.set(Optional.empty());
+        }
+        double wanted = same ? moment - newStart : time.get();
+        lineStart = newStart;
+        seek(Math.clamp(wanted, beginning(), Math.max(beginning(), duration())));
         if (out.audible()) {
             prepare(0.5);
             prepare(0.25);
@@ -133,7 +166,7 @@ public final class Player implements AutoCloseable {
     }
 
     private double rangeStart() {
-        return looping.get() ? loopRange.get().map(TimeRange::start).orElse(0.0) : 0;
+        return looping.get() ? loopRange.get().map(TimeRange::start).orElse(beginning()) : beginning();
     }
 
     private double rangeEnd() {
@@ -150,7 +183,7 @@ public final class Player implements AutoCloseable {
     }
 
     private int sample(double seconds) {
-        return (int) Math.round(seconds * sound.rate() / speed.get());
+        return (int) Math.round((seconds + lineStart) * sound.rate() / speed.get());
     }
 
     private float[] samples() {
@@ -181,7 +214,7 @@ public final class Player implements AutoCloseable {
 
     /** Goes to a time; goes on playing from there when it was playing. */
     public void seek(double seconds) {
-        double bounded = Math.clamp(seconds, 0, duration());
+        double bounded = Math.clamp(seconds, beginning(), Math.max(beginning(), duration()));
         if (playing.get()) {
             out.stop();
             startFrom(bounded);
@@ -195,7 +228,7 @@ public final class Player implements AutoCloseable {
         pause();
         seek(seconds);
         if (out.audible()) {
-            int from = (int) (time.get() * sound.rate());
+            int from = (int) ((time.get() + lineStart) * sound.rate());
             out.play(sound.mixed(), sound.rate(), from, from + (int) (SCRUB_SECONDS * sound.rate()));
         }
     }

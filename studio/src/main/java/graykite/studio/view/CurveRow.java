@@ -5,6 +5,7 @@ import graykite.motion.Key;
 import graykite.mouth.Beats;
 import graykite.rig.Channel;
 import graykite.scene.Performance;
+import graykite.scene.Scene;
 import graykite.studio.model.Latest;
 import graykite.studio.model.MouthEdits;
 import graykite.studio.model.MouthEdits.KeyChoice;
@@ -48,7 +49,7 @@ final class CurveRow implements AutoCloseable {
     }
 
     /** What a trace was measured for. */
-    private record Wanted(Performance line, int channel, double from, double to) {}
+    private record Wanted(Scene scene, Performance line, int channel, double from, double to) {}
 
     CurveRow(Workspace workspace, SheetScale scale, Runnable redraw) {
         this.workspace = workspace;
@@ -141,17 +142,26 @@ final class CurveRow implements AutoCloseable {
     private void measure(Performance line, int channel) {
         double from = Math.max(0, scale.start());
         double to = Math.min(line.duration(), scale.start() + scale.visibleSeconds());
-        Wanted wanted = new Wanted(line, channel, from, to);
+        Optional<Scene> scene = workspace.scene().get();
+        if (scene.isEmpty()) {
+            return;
+        }
+        Wanted wanted = new Wanted(scene.get(), line, channel, from, to);
         boolean same = traced.filter(Wanted.class::isInstance)
                 .map(Wanted.class::cast)
-                .map(w -> w.line == line && w.channel == channel && w.from == from && w.to == to)
+                .map(w -> w.scene == scene.get()
+                        && w.line == line
+                        && w.channel == channel
+                        && w.from == from
+                        && w.to == to)
                 .orElse(false);
         if (same || to <= from) {
             return;
         }
         traced = Optional.of(wanted);
         int pixels = (int) ((to - from) * scale.pixelsASecond() / 2);
-        measuring.ask(() -> CurveTrace.of(line, channel, from, to, Math.min(pixels, 900)), found -> {
+        CurveTrace.Stage stage = new CurveTrace.Stage(scene.get(), workspace.speakerOnStage(), workspace.lineStart());
+        measuring.ask(() -> CurveTrace.of(line, stage, channel, from, to, Math.min(pixels, 900)), found -> {
             trace = Optional.of(found);
             redraw.run();
         });
@@ -331,7 +341,7 @@ final class CurveRow implements AutoCloseable {
 
     /** Makes a key on an own curve and chooses it. */
     void addKey(int curve, double time) {
-        edits.editCurve(curve, "Add a key", 0, k -> k.withKeyAt(time));
+        edits.editCurve(curve, 0, k -> k.withKeyAt(time));
         edits.curve(curve).ifPresent(now -> {
             for (int k = 0; k < now.keys().size(); k++) {
                 if (Math.abs(now.keys().get(k).time() - time) < 0.002) {
@@ -359,10 +369,7 @@ final class CurveRow implements AutoCloseable {
         switch (grip) {
             case KEY ->
                 edits.editCurve(
-                        now.curve(),
-                        "Move a key",
-                        gesture,
-                        k -> k.with(now.key(), key.get().movedTo(time, valueAt(c.get(), y))));
+                        now.curve(), gesture, k -> k.with(now.key(), key.get().movedTo(time, valueAt(c.get(), y))));
             case IN, OUT -> {
                 int side = grip == Grip.IN ? -1 : 1;
                 double dx = Math.max(2, side * (x - scale.xOf(key.get().time()))) / scale.pixelsASecond();
@@ -371,10 +378,7 @@ final class CurveRow implements AutoCloseable {
                 double rise = side * (yOf(c.get(), key.get().value()) - y) / perPixel;
                 // Both sides turn together, so that the curve stays smooth.
                 edits.editCurve(
-                        now.curve(),
-                        "Turn a key",
-                        gesture,
-                        k -> k.with(now.key(), key.get().sloped(rise / dx, rise / dx)));
+                        now.curve(), gesture, k -> k.with(now.key(), key.get().sloped(rise / dx, rise / dx)));
             }
             case NONE -> {}
         }

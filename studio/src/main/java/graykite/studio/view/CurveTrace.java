@@ -4,6 +4,7 @@ import graykite.mouth.Beat;
 import graykite.mouth.Pull;
 import graykite.rig.LipGap;
 import graykite.scene.Performance;
+import graykite.scene.Scene;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,24 +18,33 @@ import java.util.List;
  * @param marks what sounds ask of the channel
  */
 record CurveTrace(double start, double step, double[] shown, double[] gaps, List<Mark> marks) {
+    /** One person on a stage, on the clock of a line. */
+    record Stage(Scene scene, int actor, double lineStart) {
+        double[] at(double time) {
+            return scene.at(actor, time + lineStart);
+        }
+    }
+
     /** What a sound asks for, over the time in which it sounds. */
     record Mark(double from, double to, double asked) {}
 
     /**
+     * @param line whose sounds are marked
+     * @param stage what is seen of it
      * @param channel index
      * @param samples about as many as there are pixels to draw them on
      */
-    static CurveTrace of(Performance line, int channel, double from, double to, int samples) {
+    static CurveTrace of(Performance line, Stage stage, int channel, double from, double to, int samples) {
         // Half a frame is as fine as the eye needs; a long line is sampled more coarsely.
         double step =
-                Math.max((to - from) / Math.max(2, samples), line.line().rate().frameLength() / 4);
+                Math.max((to - from) / Math.max(2, samples), line.score().rate().frameLength() / 4);
         int count = Math.max(2, (int) Math.ceil((to - from) / step) + 1);
         double[] shown = new double[count];
         boolean measured = line.character().lips().isPresent();
         double[] gaps = new double[measured ? count : 0];
         ThreadLocal<LipGap> gap = ThreadLocal.withInitial(() -> new LipGap(line.character()));
         java.util.stream.IntStream.range(0, count).parallel().forEach(i -> {
-            double[] values = line.at(from + i * step);
+            double[] values = stage.at(from + i * step);
             shown[i] = values[channel];
             if (measured) {
                 gaps[i] = gap.get().at(values);

@@ -23,6 +23,10 @@ final class FeelRow {
         return workspace.line().map(Line::keys).orElse(List.of());
     }
 
+    private static double time(Workspace workspace, PoseKey key) {
+        return workspace.keys().timeOf(key);
+    }
+
     /** Each key is a block that lasts until the next one; its slope shows how long the face takes to get there. */
     static void draw(GraphicsContext g, Workspace workspace, SheetScale scale, Palette palette, double width) {
         double top = SheetRows.FEEL_TOP;
@@ -45,13 +49,13 @@ final class FeelRow {
         for (int k = 0; k < keys.size(); k++) {
             PoseKey key = keys.get(k);
             double end = k + 1 < keys.size()
-                    ? keys.get(k + 1).time() - keys.get(k + 1).ease()
+                    ? time(workspace, keys.get(k + 1)) - keys.get(k + 1).ease()
                     : scale.duration();
-            if (scale.outside(key.time() - key.ease(), Math.max(end, key.time()))) {
+            if (scale.outside(time(workspace, key) - key.ease(), Math.max(end, time(workspace, key)))) {
                 continue;
             }
-            double from = scale.xOf(key.time() - key.ease());
-            double at = scale.xOf(key.time());
+            double from = scale.xOf(time(workspace, key) - key.ease());
+            double at = scale.xOf(time(workspace, key));
             double to = Math.max(at + 2, scale.xOf(end));
             boolean rest = key.pose().equals("Rest");
             boolean chosen = workspace.keys().index().get() == k;
@@ -89,7 +93,7 @@ final class FeelRow {
         }
         List<PoseKey> keys = keys(workspace);
         for (int k = 0; k < keys.size(); k++) {
-            if (Math.abs(scale.xOf(keys.get(k).time()) - x) < GRAB) {
+            if (Math.abs(scale.xOf(time(workspace, keys.get(k))) - x) < GRAB) {
                 return Optional.of(k);
             }
         }
@@ -100,7 +104,7 @@ final class FeelRow {
     static Optional<Integer> keyAt(Workspace workspace, double time) {
         List<PoseKey> keys = keys(workspace);
         for (int k = keys.size() - 1; k >= 0; k--) {
-            if (keys.get(k).time() - keys.get(k).ease() <= time) {
+            if (time(workspace, keys.get(k)) - keys.get(k).ease() <= time) {
                 return Optional.of(k);
             }
         }

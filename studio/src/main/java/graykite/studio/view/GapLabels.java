@@ -2,9 +2,9 @@ package graykite.studio.view;
 
 import graykite.reading.GapSound;
 import graykite.reading.Timing;
-import graykite.studio.model.LineSound;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Workspace;
+import graykite.workbench.LineSound;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;

@@ -26,7 +26,7 @@ final class MouthRow {
         if (performance.isEmpty()) {
             return;
         }
-        MouthWork work = performance.get().line().work();
+        MouthWork work = performance.get().score().work();
         Selection selected = workspace.selection().get();
         for (Beat beat : performance.get().beats().list()) {
             double from = Math.max(0, beat.start());

@@ -129,22 +129,16 @@ final class SheetMenu {
         Menu shape = new Menu("Show as");
         for (String name : workspace.charts().chart().shapes().keySet()) {
             MenuItem choice = new MenuItem(name);
-            choice.setOnAction(e -> mouth.touch(there, "Shape of a sound", 0, t -> t.withShape(Optional.of(name))
-                    .withPose(Optional.empty())));
+            choice.setOnAction(e ->
+                    mouth.touch(there, 0, t -> t.withShape(Optional.of(name)).withPose(Optional.empty())));
             shape.getItems().add(choice);
         }
         menu.getItems().add(shape);
-        item(
-                menu,
-                "Stronger",
-                () -> mouth.touch(there, "Stronger", 0, t -> t.withStrength(Math.min(2, t.strength() + 0.2))));
-        item(
-                menu,
-                "Weaker",
-                () -> mouth.touch(there, "Weaker", 0, t -> t.withStrength(Math.max(0, t.strength() - 0.2))));
+        item(menu, "Stronger", () -> mouth.touch(there, 0, t -> t.withStrength(Math.min(2, t.strength() + 0.2))));
+        item(menu, "Weaker", () -> mouth.touch(there, 0, t -> t.withStrength(Math.max(0, t.strength() - 0.2))));
         item(menu, "A frame earlier", () -> shift(there, -1));
         item(menu, "A frame later", () -> shift(there, 1));
-        item(menu, "Pass over", () -> mouth.touch(there, "Pass over", 0, t -> t.withRemoved(true)));
+        item(menu, "Pass over", () -> mouth.touch(there, 0, t -> t.withRemoved(true)));
         mouth.touchUpOn(there).ifPresent(t -> item(menu, "Take the touch-up back", () -> mouth.removeTouchUp(t)));
         if (there.phone() < 0) {
             item(menu, "Cut a section here", () -> workspace.selectedRange().ifPresent(mouth::cutSection));
@@ -154,7 +148,7 @@ final class SheetMenu {
 
     private void shift(Selection there, int frames) {
         double by = frames * workspace.project().rate().frameLength();
-        workspace.mouth().touch(there, "Shift a sound", 0, t -> t.withShift(Math.clamp(t.shift() + by, -0.5, 0.5)));
+        workspace.mouth().touch(there, 0, t -> t.withShift(Math.clamp(t.shift() + by, -0.5, 0.5)));
     }
 
     private void offerCurve(ContextMenu menu, double x, double y) {
@@ -167,7 +161,6 @@ final class SheetMenu {
                         way.title() + " from here",
                         () -> mouth.editCurve(
                                 key.curve(),
-                                "Way of a key",
                                 0,
                                 c -> c.with(key.key(), c.keys().get(key.key()).going(way))));
             }

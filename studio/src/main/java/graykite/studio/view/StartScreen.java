@@ -7,10 +7,13 @@ import graykite.picture.Renderer;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.Pose;
-import graykite.studio.model.Autosave;
+import graykite.session.Rescues;
 import graykite.studio.model.Workspace;
 import java.nio.file.Path;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -30,6 +33,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** What one sees first: where to drop a recording, recent projects, the demo. */
 public final class StartScreen extends StackPane {
+    private static final DateTimeFormatter WHEN =
+            DateTimeFormatter.ofPattern("d MMMM, HH:mm", Locale.ROOT).withZone(ZoneId.systemDefault());
+
     /** What the start screen can ask for. */
     public interface Asks {
         void demo();
@@ -40,10 +46,10 @@ public final class StartScreen extends StackPane {
 
         void open(Path project);
 
-        void recover(Autosave.Rescue rescue);
+        void recover(Rescues.Rescue rescue);
     }
 
-    public StartScreen(Workspace workspace, List<Autosave.Rescue> rescues, Asks asks) {
+    public StartScreen(Workspace workspace, List<Rescues.Rescue> rescues, Asks asks) {
         getStyleClass().add("start");
         VBox column = new VBox(18);
         column.setMaxWidth(600);
@@ -120,8 +126,9 @@ public final class StartScreen extends StackPane {
         return new HBox(10, demo, open);
     }
 
-    private static HBox rescueCard(Autosave.Rescue rescue, Asks asks) {
-        Label text = new Label("Unsaved work on \"" + rescue.title() + "\" from " + rescue.when() + " was kept.");
+    private static HBox rescueCard(Rescues.Rescue rescue, Asks asks) {
+        Label text = new Label(
+                "Unsaved work on \"" + rescue.title() + "\" from " + WHEN.format(rescue.when()) + " was kept.");
         text.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(text, Priority.ALWAYS);
         Button recover = new Button("Recover");

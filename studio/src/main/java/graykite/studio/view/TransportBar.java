@@ -1,5 +1,6 @@
 package graykite.studio.view;
 
+import graykite.edit.ProjectEdit;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.time.FrameRate;
@@ -58,7 +59,7 @@ public final class TransportBar extends HBox {
             if (rate.getValue() != null
                     && !rate.getValue().equals(workspace.project().rate().toString())) {
                 FrameRate chosen = FrameRate.parse(rate.getValue());
-                workspace.edit("Frame rate", p -> p.withRate(chosen));
+                workspace.edit(new ProjectEdit.SetRate(chosen));
             }
         });
         Region gap = new Region();
@@ -90,7 +91,7 @@ public final class TransportBar extends HBox {
 
     private void update() {
         FrameRate rate = workspace.project().rate();
-        long now = workspace.startFrame() + rate.frameAt(player.time().get());
+        long now = workspace.startFrame() + rate.frameAt(player.time().get() + workspace.lineStart());
         clock.setText(Timecode.format(now, rate));
         frame.setText("frame " + now);
     }

@@ -2,9 +2,9 @@ package graykite.studio.view;
 
 import graykite.sound.Loudness;
 import graykite.sound.Pitch;
-import graykite.studio.model.LineSound;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Workspace;
+import graykite.workbench.LineSound;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 

@@ -5,8 +5,8 @@ import static graykite.studio.view.SheetRows.WAVE;
 
 import graykite.sound.Envelope;
 import graykite.sound.Sound;
-import graykite.studio.model.LineSound;
 import graykite.studio.model.Palette;
+import graykite.workbench.LineSound;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 

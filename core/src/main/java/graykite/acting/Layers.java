@@ -1,0 +1,97 @@
+package graykite.acting;
+
+import static graykite.base.Require.requireThat;
+
+import graykite.layer.LayerSetting;
+import graykite.layer.LayerSetting.Blend;
+import graykite.time.TimeMap;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The layers of a line.
+ *
+ * @param plans the lowest first; no two of the same name
+ */
+public record Layers(List<LayerPlan> plans) {
+    private static final int MOST = 500;
+
+    private static final Layers USUAL = new Layers(List.of(
+            new SpeechPlan(LayerSetting.of("Mouth", Blend.OVERRIDE)),
+            new InstinctsPlan(LayerSetting.of("Instincts", Blend.ADD), 1),
+            new OwnCurvesPlan(LayerSetting.of("Own curves", Blend.OVERRIDE)),
+            new PosesPlan(LayerSetting.of("Poses", Blend.ADD), List.of())));
+
+    public Layers {
+        plans = List.copyOf(plans);
+        requireThat(plans.size() <= MOST, "A line has at most %d layers, not %d.", MOST, plans.size());
+        requireThat(
+                plans.stream().map(p -> p.setting().name()).distinct().count() == plans.size(),
+                "Every layer has a name of its own.");
+    }
+
+    /** What every line begins with: mouth, instincts, curves taken over, and poses. */
+    public static Layers usual() {
+        return USUAL;
+    }
+
+    /** The first layer of a kind. */
+    public <T extends LayerPlan> Optional<T> first(Class<T> kind) {
+        return plans.stream().filter(kind::isInstance).map(kind::cast).findFirst();
+    }
+
+    /** Seed of the instincts; 1 where there are none. */
+    public long seed() {
+        return first(InstinctsPlan.class).map(InstinctsPlan::seed).orElse(1L);
+    }
+
+    /** The poses that are keyed, in the order of their places. */
+    public List<PoseKey> keys() {
+        return first(PosesPlan.class).map(PosesPlan::keys).orElse(List.of());
+    }
+
+    public Layers withSeed(long seed) {
+        return changed(InstinctsPlan.class, p -> new InstinctsPlan(p.setting(), seed));
+    }
+
+    public Layers withKeys(List<PoseKey> keys) {
+        return changed(PosesPlan.class, p -> new PosesPlan(p.setting(), keys));
+    }
+
+    private <T extends LayerPlan> Layers changed(Class<T> kind, java.util.function.UnaryOperator<T> change) {
+        List<LayerPlan> all = new ArrayList<>(plans);
+        for (int i = 0; i < all.size(); i++) {
+            if (kind.isInstance(all.get(i))) {
+                all.set(i, change.apply(kind.cast(all.get(i))));
+                return new Layers(all);
+            }
+        }
+        return this;
+    }
+
+    /** With another layer in a place. */
+    public Layers with(int index, LayerPlan plan) {
+        List<LayerPlan> all = new ArrayList<>(plans);
+        all.set(index, plan);
+        return new Layers(all);
+    }
+
+    /** With one more layer. @param index 0 for the lowest */
+    public Layers plus(int index, LayerPlan plan) {
+        List<LayerPlan> all = new ArrayList<>(plans);
+        all.add(Math.clamp(index, 0, all.size()), plan);
+        return new Layers(all);
+    }
+
+    public Layers without(int index) {
+        List<LayerPlan> all = new ArrayList<>(plans);
+        all.remove(index);
+        return new Layers(all);
+    }
+
+    /** After the clock of the line changed. */
+    public Layers retimed(TimeMap change) {
+        return new Layers(plans.stream().map(p -> p.retimed(change)).toList());
+    }
+}

@@ -1,0 +1,76 @@
+package graykite.edit;
+
+import graykite.project.Project;
+import graykite.text.Pronunciation;
+import graykite.time.FrameRate;
+import java.util.Map;
+
+/** Changes of the project as a whole. */
+public sealed interface ProjectEdit extends Edit {
+    record NameProject(String title) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return "Name the project";
+        }
+
+        @Override
+        public Project on(Project project) {
+            return project.withTitle(title);
+        }
+    }
+
+    record SetRate(FrameRate rate) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return "Frames a second";
+        }
+
+        @Override
+        public Project on(Project project) {
+            return project.rate().equals(rate) ? project : project.withRate(rate);
+        }
+    }
+
+    /** Says a word in a way of its own in every line. @param word as in the dictionary, in lower case */
+    record SayWord(String word, Pronunciation said) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return "Say \"" + word + "\" so";
+        }
+
+        @Override
+        public Project on(Project project) {
+            return project.withWord(word, said);
+        }
+    }
+
+    /** Says a word as the dictionary has it again. */
+    record ForgetWord(String word) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return "Forget \"" + word + "\"";
+        }
+
+        @Override
+        public Project on(Project project) {
+            return project.withoutWord(word);
+        }
+    }
+
+    /** Another list of words and how they are said. */
+    record SetWords(Map<String, Pronunciation> words) implements ProjectEdit {
+        public SetWords {
+            words = Map.copyOf(words);
+        }
+
+        @Override
+        public String inWords() {
+            return "Load words";
+        }
+
+        @Override
+        public Project on(Project project) {
+            return project.withDictionary(words);
+        }
+    }
+}

@@ -1,0 +1,164 @@
+package graykite.format;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import graykite.acting.InstinctsPlan;
+import graykite.acting.LayerPlan;
+import graykite.acting.Layers;
+import graykite.acting.OwnCurvesPlan;
+import graykite.acting.PoseKey;
+import graykite.acting.PosesPlan;
+import graykite.acting.SpeechPlan;
+import graykite.layer.LayerSetting;
+import graykite.layer.LayerSetting.Blend;
+import graykite.layer.Mask;
+import graykite.rig.Channel;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import java.util.function.BiFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Every kind of layer that a file can hold: the one list that a new kind is added to. */
+final class LayerKinds {
+    /**
+     * A kind of layer in files.
+     *
+     * @param name in the file
+     * @param write what it has besides its setting
+     */
+    private record Kind<T extends LayerPlan>(
+            String name, Class<T> type, BiConsumer<T, ObjectNode> write, BiFunction<LayerSetting, JsonNode, T> read) {
+        boolean writes(LayerPlan plan, ObjectNode json) {
+            if (!type.isInstance(plan)) {
+                return false;
+            }
+            json.put("kind", name);
+            write.accept(type.cast(plan), json);
+            return true;
+        }
+    }
+
+    private static final List<Kind<?>> ALL = List.of(
+            new Kind<>("mouth", SpeechPlan.class, (p, json) -> {}, (s, json) -> new SpeechPlan(s)),
+            new Kind<>(
+                    "instincts",
+                    InstinctsPlan.class,
+                    (p, json) -> json.put("seed", p.seed()),
+                    (s, json) -> new InstinctsPlan(s, json.path("seed").asLong(1))),
+            new Kind<>("own-curves", OwnCurvesPlan.class, (p, json) -> {}, (s, json) -> new OwnCurvesPlan(s)),
+            new Kind<>(
+                    "poses",
+                    PosesPlan.class,
+                    (p, json) -> writeKeys(p.keys(), json.putArray("keys")),
+                    (s, json) -> new PosesPlan(s, keys(json.path("keys")))));
+
+    private LayerKinds() {}
+
+    static Layers read(JsonNode json) {
+        List<LayerPlan> plans = new ArrayList<>();
+        for (JsonNode layer : WordsJson.limited(json)) {
+            plans.add(plan(layer));
+        }
+        return new Layers(plans);
+    }
+
+    /** @throws IllegalArgumentException when the kind is unknown */
+    static LayerPlan plan(JsonNode json) {
+        String name = json.path("kind").asText();
+        return ALL.stream()
+                .filter(k -> k.name().equals(name))
+                .findFirst()
+                .<LayerPlan>map(k -> k.read().apply(setting(json), json))
+                .orElseThrow(() -> new IllegalArgumentException("There is no kind of layer \"" + name + "\"; known are "
+                        + ALL.stream().map(Kind::name).collect(Collectors.joining(", ")) + "."));
+    }
+
+    static void write(Layers layers, ArrayNode json) {
+        layers.plans().forEach(plan -> write(plan, json.addObject()));
+    }
+
+    static void write(LayerPlan plan, ObjectNode json) {
+        if (ALL.stream().noneMatch(k -> k.writes(plan, json))) {
+            throw new IllegalStateException(
+                    "No file can hold the layer " + plan.setting().name() + ".");
+        }
+        LayerSetting setting = plan.setting();
+        json.put("name", setting.name());
+        json.put("blend", setting.blend().name().toLowerCase(Locale.ROOT));
+        if (!setting.weight().equals(LayerSetting.always(1))) {
+            CurveJson.write(setting.weight(), json.putArray("weight"));
+        }
+        if (setting.muted()) {
+            json.put("muted", true);
+        }
+        if (!setting.mask().equals(Mask.EVERYTHING)) {
+            ObjectNode mask = json.putObject("mask");
+            ArrayNode regions = mask.putArray("regions");
+            setting.mask().regions().stream()
+                    .map(r -> r.name().toLowerCase(Locale.ROOT))
+                    .sorted()
+                    .forEach(regions::add);
+            ArrayNode channels = mask.putArray("channels");
+            setting.mask().channels().stream().sorted().forEach(channels::add);
+        }
+    }
+
+    private static LayerSetting setting(JsonNode json) {
+        return new LayerSetting(
+                json.path("name").asText(),
+                json.has("weight") ? CurveJson.read(json.path("weight")) : LayerSetting.always(1),
+                named(Blend.values(), json.path("blend").asText("add")),
+                mask(json.path("mask")),
+                json.path("muted").asBoolean(false));
+    }
+
+    private static Mask mask(JsonNode json) {
+        Set<Channel.Group> regions = new HashSet<>();
+        json.path("regions").forEach(r -> regions.add(named(Channel.Group.values(), r.asText())));
+        Set<String> channels = new HashSet<>();
+        json.path("channels").forEach(c -> channels.add(c.asText()));
+        return new Mask(regions, channels);
+    }
+
+    private static <E extends Enum<E>> E named(E[] values, String name) {
+        return Stream.of(values)
+                .filter(v -> v.name().equals(name.toUpperCase(Locale.ROOT)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no \"" + name + "\" here; choose one of "
+                        + Stream.of(values)
+                                .map(v -> v.name().toLowerCase(Locale.ROOT))
+                                .collect(Collectors.joining(", "))
+                        + "."));
+    }
+
+    private static List<PoseKey> keys(JsonNode json) {
+        List<PoseKey> keys = new ArrayList<>();
+        for (JsonNode key : WordsJson.limited(json)) {
+            keys.add(key(key));
+        }
+        return keys;
+    }
+
+    static PoseKey key(JsonNode json) {
+        return new PoseKey(
+                WordsJson.place(json.has("at") ? json.path("at") : json.path("time")),
+                json.path("pose").asText(),
+                json.path("strength").asDouble(1),
+                json.path("ease").asDouble(PoseKey.USUAL_EASE));
+    }
+
+    private static void writeKeys(List<PoseKey> keys, ArrayNode json) {
+        keys.forEach(k -> write(k, json.addObject()));
+    }
+
+    static void write(PoseKey key, ObjectNode json) {
+        WordsJson.write(key.at(), json.putObject("at"));
+        json.put("pose", key.pose()).put("strength", key.strength()).put("ease", key.ease());
+    }
+}

@@ -1,0 +1,26 @@
+package graykite.studio;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+
+/** Starts the program to take the pictures of the documentation; no part of what ships. */
+public final class DocumentationLauncher {
+    private static final Logger JAVAFX = Logger.getLogger("javafx");
+
+    private DocumentationLauncher() {}
+
+    /** @param arguments the folder for the pictures; names of pictures, all without any */
+    public static void main(String[] arguments) {
+        JAVAFX.setLevel(Level.SEVERE);
+        Preparations prepared = Preparations.begin();
+        Platform.startup(() -> {
+            Stage stage = new Stage();
+            StudioWindow window = StudioApp.start(stage, List.of(), prepared);
+            new DocumentationShots(stage, window, Path.of(arguments[0])).take();
+        });
+    }
+}

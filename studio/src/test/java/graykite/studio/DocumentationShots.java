@@ -1,0 +1,356 @@
+package graykite.studio;
+
+import graykite.base.AtomicFiles;
+import graykite.edit.ActingEdit;
+import graykite.edit.LineEdit;
+import graykite.format.ChartFiles;
+import graykite.media.SoundReader;
+import graykite.media.WavFiles;
+import graykite.mouth.TouchUp;
+import graykite.picture.Picture;
+import graykite.picture.Png;
+import graykite.project.Line;
+import graykite.project.Project;
+import graykite.project.SoundFile;
+import graykite.sound.Sound;
+import graykite.studio.model.Knot;
+import graykite.studio.model.MouthEdits;
+import graykite.studio.model.Workspace;
+import graykite.studio.model.Workspace.Selection;
+import graykite.studio.view.BringInOverlay;
+import graykite.studio.view.LandmarkOverlay;
+import graykite.time.TimeRange;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import javafx.animation.PauseTransition;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+
+/** Takes the pictures in docs/screenshots from the demo: each step prepares the window, waits, and keeps what it shows. */
+final class DocumentationShots {
+    private static final double SETTLE_SECONDS = 1.2;
+
+    private final Stage stage;
+    private final StudioWindow window;
+    private final Path folder;
+    private final Deque<Step> steps = new ArrayDeque<>();
+
+    /** A picture: its name (none: a step without a picture), what is done before it, and what must have become true. */
+    private record Step(String name, Runnable prepare, BooleanSupplier ready) {}
+
+    DocumentationShots(Stage stage, StudioWindow window, Path folder) {
+        this.stage = stage;
+        this.window = window;
+        this.folder = folder;
+    }
+
+    /** Takes all pictures, then ends the program. */
+    void take() {
+        stage.setWidth(1280);
+        stage.setHeight(800);
+        Workspace workspace = window.workspace();
+        BooleanSupplier acted = () -> workspace.performance().get().isPresent();
+        add("start", () -> {}, () -> workspace.character().isDone());
+        add(
+                "",
+                () -> {
+                    window.openDemo();
+                    window.knot().set(Knot.READING);
+                },
+                acted);
+        add(
+                "demo",
+                () -> {
+                    window.player().seek(1.24);
+                    workspace.selection().set(new Workspace.Selection(2, 1));
+                },
+                acted);
+        addMouth(acted);
+        addReading(acted);
+        add(
+                "export",
+                () -> {
+                    window.face().camera().set(graykite.picture.Camera.THREE_QUARTER);
+                    window.sheet().fit();
+                    window.player().seek(4.1);
+                    window.knot().set(Knot.DELIVERY);
+                },
+                acted);
+        add(
+                "",
+                () -> {
+                    window.face().camera().set(graykite.picture.Camera.FRONT);
+                    window.knot().set(Knot.CAST);
+                    window.trial().memberId().set("pim");
+                },
+                () -> window.trial()
+                        .figure()
+                        .get()
+                        .map(f -> f.name().startsWith("Pim"))
+                        .orElse(false));
+        add("cast-desk", () -> window.trial().show("Wry"), acted);
+        addCast(acted);
+        add(
+                "",
+                this::startLongReading,
+                () -> workspace.jobs().running().get().isEmpty()
+                        && workspace
+                                .performance()
+                                .get()
+                                .map(p -> p.duration() > 60)
+                                .orElse(false));
+        add("long-recording", () -> window.player().seek(31), acted);
+        next();
+    }
+
+    /** Voice desk and Reading desk with a script that is not exact. */
+    private void addReading(BooleanSupplier acted) {
+        Workspace workspace = window.workspace();
+        BooleanSupplier idle = () -> workspace.jobs().running().get().isEmpty() && acted.getAsBoolean();
+        add(
+                "voice-desk",
+                () -> {
+                    window.knot().set(Knot.VOICE);
+                    workspace.showLoudness().set(true);
+                    workspace.showPitch().set(true);
+                    window.scrollDesk(0.6);
+                },
+                acted);
+        add(
+                "",
+                () -> {
+                    workspace.showLoudness().set(false);
+                    workspace.showPitch().set(false);
+                    window.knot().set(Knot.READING);
+                    workspace.sceneId().set("");
+                    workspace.editLine(
+                            0,
+                            l -> new LineEdit.SetScript(
+                                    l,
+                                    "Pim, the thick fog bell wrang before we moved the buoy."
+                                            + " Who put my map up by the brazier lamp?",
+                                    false));
+                    window.readingDesk().openTab("Look at");
+                    workspace.readings().read();
+                },
+                () -> workspace.words().doubts().size() > 2);
+        add("reading-doubts", () -> window.readingDesk().openTab("Look at"), idle);
+        add(
+                "",
+                () -> {
+                    workspace.selection().set(new Selection(4, 1));
+                    window.readingDesk().openTab("Chosen");
+                },
+                idle);
+        add("sound-picker", () -> window.scrollDesk(0.42), idle);
+        add(
+                "by-hand",
+                () -> {
+                    workspace.words().clear();
+                    for (double time : new double[] {0.45, 0.93, 1.03, 1.18, 1.37}) {
+                        workspace.words().mark(time);
+                    }
+                    window.player().seek(1.65);
+                    window.readingDesk().openTab("By hand");
+                    window.scrollDesk(0);
+                },
+                acted);
+        add("", this::undoAll, acted);
+    }
+
+    private void undoAll() {
+        while (window.workspace().history().get().canUndo()) {
+            window.workspace().undo();
+        }
+    }
+
+    /** The Mouth desk, section by section; what is changed for the pictures is undone. */
+    private void addMouth(BooleanSupplier acted) {
+        Workspace workspace = window.workspace();
+        MouthEdits mouth = workspace.mouth();
+        add(
+                "mouth-desk",
+                () -> {
+                    window.knot().set(Knot.MOUTH);
+                    window.player().seek(4.28);
+                    mouth.cutSection(new TimeRange(3.4, 5.5));
+                    mouth.diction(
+                            0, d -> ChartFiles.shippedDictions().get("smiling").withOpen(1.35));
+                },
+                acted);
+        add(
+                "touch-ups",
+                () -> {
+                    mouth.section().set(-1);
+                    window.mouthDesk().openTab("Touch-ups");
+                    mouth.touch(
+                            new Selection(2, 1), 0, t -> t.withStrength(1.25).withHold(0.05));
+                    mouth.touch(new Selection(7, 1), 0, t -> t.withShape(Optional.of("Oo")));
+                    mouth.touch(new Selection(12, 1), 0, t -> t.withBlend(Optional.of(new TouchUp.Blend("Ih", 0.3))));
+                    workspace.selection().set(new Selection(2, 1));
+                    window.player().seek(1.24);
+                },
+                acted);
+        add("mouth-chart", () -> window.mouthDesk().openTab("Chart"), acted);
+        add(
+                "",
+                () -> {
+                    window.mouthDesk().openTab("Curves");
+                    mouth.channel().set("jawDrop");
+                    mouth.takeOver(new TimeRange(1.38, 2.0), MouthEdits.USUAL_ERROR);
+                },
+                () -> !mouth.work().curves().isEmpty());
+        add(
+                "curves",
+                () -> {
+                    workspace.selection().set(new Selection(4, -1));
+                    mouth.key().set(new MouthEdits.KeyChoice(0, 2));
+                    window.player().seek(1.72);
+                },
+                acted);
+        add(
+                "why",
+                () -> {
+                    mouth.key().set(MouthEdits.KeyChoice.NONE);
+                    mouth.channel().set("");
+                    window.mouthDesk().openTab("Why");
+                    window.player().seek(2.16);
+                },
+                acted);
+        add(
+                "",
+                () -> {
+                    undoAll();
+                    workspace.selection().set(Selection.NONE);
+                },
+                acted);
+    }
+
+    /** The cast at work: poses, a rig check, a stranger's shapes, a picture with landmarks, company on stage. */
+    private void addCast(BooleanSupplier acted) {
+        Workspace workspace = window.workspace();
+        add(
+                "company",
+                () -> {
+                    window.face().camera().set(graykite.picture.Camera.FRONT);
+                    workspace.editLine(0, l -> new ActingEdit.KeyPose(l, 0.5, "Sceptical", 1, 0.3));
+                    workspace.editLine(0, l -> new ActingEdit.KeyPose(l, 3.4, "Resolute", 0.8, 0.3));
+                    workspace.sceneId().set("night");
+                    window.knot().set(Knot.ACTING);
+                    window.player().seek(2.3);
+                },
+                () -> workspace.scene().get().map(e -> e.size() == 3).orElse(false));
+        add(
+                "",
+                () -> {
+                    window.knot().set(Knot.CAST);
+                    window.bringIn().add(DocumentationFigures.flawed());
+                },
+                () -> workspace.jobs().message().get().contains("faults"));
+        add("rig-check", () -> window.scrollDesk(0.10), () -> true);
+        add(
+                "",
+                () -> window.bringIn().take(DocumentationFigures.objFolder()),
+                () -> overlay() instanceof BringInOverlay);
+        add("bring-in", () -> {}, () -> true);
+        add(
+                "",
+                () -> {
+                    ((BringInOverlay) overlay()).close();
+                    window.bringIn().add(DocumentationFigures.strangers());
+                },
+                () -> window.trial()
+                        .figure()
+                        .get()
+                        .map(f -> f.name().equals("harbour_master"))
+                        .orElse(false));
+        add("assign-shapes", () -> window.scrollDesk(0.22), () -> true);
+        add(
+                "landmarks",
+                () -> DocumentationFigures.landmarks(window.root()).open(),
+                () -> overlay() instanceof LandmarkOverlay);
+        add("", () -> ((LandmarkOverlay) overlay()).close(), acted);
+    }
+
+    private javafx.scene.Node overlay() {
+        return window.root().getChildren().getLast();
+    }
+
+    private void add(String name, Runnable prepare, BooleanSupplier ready) {
+        steps.add(new Step(name, prepare, ready));
+    }
+
+    /** A line of some minutes, so that its reading can be watched. */
+    private void startLongReading() {
+        Workspace workspace = window.workspace();
+        Line first = workspace.line().orElseThrow();
+        Sound sound = SoundReader.read(
+                first.sound().orElseThrow().content(),
+                first.sound().orElseThrow().name(),
+                graykite.base.Progress.none());
+        int repeats = 40;
+        float[] all = new float[sound.length() * repeats];
+        StringBuilder words = new StringBuilder();
+        for (int i = 0; i < repeats; i++) {
+            System.arraycopy(sound.channel(0), 0, all, i * sound.length(), sound.length());
+            words.append(first.script()).append(' ');
+        }
+        ByteArrayOutputStream wav = new ByteArrayOutputStream();
+        try {
+            WavFiles.write(Sound.mono(all, sound.rate()), wav);
+        } catch (IOException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+        String id = Project.newId();
+        SoundFile watch = new SoundFile("watch.wav", wav.toByteArray());
+        workspace.edit(new LineEdit.AddLine(
+                id, "The whole watch", Optional.of(watch), words.toString().strip(), ""));
+        workspace.lineId().set(id);
+        window.knot().set(Knot.READING);
+        window.readingDesk().openTab("Look at");
+        workspace.readings().read();
+    }
+
+    private void next() {
+        Step step = steps.poll();
+        if (step == null) {
+            stage.hide();
+            return;
+        }
+        step.prepare().run();
+        await(step);
+    }
+
+    private void await(Step step) {
+        boolean ready = step.ready().getAsBoolean();
+        PauseTransition pause = new PauseTransition(Duration.seconds(ready ? SETTLE_SECONDS : 0.05));
+        pause.setOnFinished(e -> {
+            if (!ready) {
+                await(step);
+                return;
+            }
+            if (!step.name().isEmpty()) {
+                keep(step.name());
+            }
+            next();
+        });
+        pause.play();
+    }
+
+    private void keep(String name) {
+        WritableImage image = stage.getScene().snapshot(null);
+        int width = (int) image.getWidth();
+        int height = (int) image.getHeight();
+        int[] pixels = new int[width * height];
+        image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+        AtomicFiles.write(folder.resolve(name + ".png"), out -> Png.write(new Picture(width, height, pixels), out));
+        System.out.println("docs: " + name + ".png");
+    }
+}
