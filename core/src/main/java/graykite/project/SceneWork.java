@@ -102,10 +102,11 @@ public record SceneWork(String id, String title, List<Standing> people, List<Blo
         double by = start - own.start();
         return withBlocks(blocks.stream()
                 .map(b -> {
+                    if (b.line().equals(line)) {
+                        return new Block(line, start);
+                    }
                     boolean follows = ripple && b.start() > own.start();
-                    return b.line().equals(line) || follows
-                            ? new Block(b.line(), Math.clamp(b.start() + by, 0, LATEST))
-                            : b;
+                    return follows ? new Block(b.line(), Math.clamp(b.start() + by, 0, LATEST)) : b;
                 })
                 .toList());
     }

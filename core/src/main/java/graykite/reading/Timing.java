@@ -20,6 +20,9 @@ public record Timing(List<TimedWord> words, List<MissingWord> missing, double du
 
     private static final double TOUCHING = 1e-6;
 
+    /** What a phone keeps, in seconds, when the clock leaves no time for it. */
+    private static final double LEAST = 1e-3;
+
     /** One stretch of the line: a phone of a word, or the silence between words. */
     public record Segment(Phone phone, double start, double end, int word, int index) {
         public boolean isSilence() {
@@ -56,16 +59,23 @@ public record Timing(List<TimedWord> words, List<MissingWord> missing, double du
     /** The same words on another clock. @param before the clock's way from the recording so far @param after its new way */
     public Timing retimed(TimeMap before, TimeMap after) {
         List<TimedWord> moved = new ArrayList<>();
+        double latest = 0;
         for (TimedWord word : words) {
             List<TimedPhone> phones = new ArrayList<>();
-            for (TimedPhone phone : word.phones()) {
-                double start = after.after(before.back(phone.start()));
-                double end = after.before(before.back(phone.end()));
-                phones.add(new TimedPhone(phone.phone(), start, Math.max(start + 1e-5, end), phone.pinned()));
+            int last = word.phones().size() - 1;
+            for (int p = 0; p <= last; p++) {
+                TimedPhone phone = word.phones().get(p);
+                double start = p > 0 ? latest : Math.max(latest, after.after(before.back(phone.start())));
+                double recorded = before.back(phone.end());
+                // A pause within a word holds the sound before it; one behind a word lies behind it.
+                double end = p < last ? after.after(recorded) : after.before(recorded);
+                // What was put into a pause that is taken out again has no time left; it keeps a trace.
+                latest = Math.max(start + LEAST, end);
+                phones.add(new TimedPhone(phone.phone(), start, latest, phone.pinned()));
             }
             moved.add(word.withPhones(phones));
         }
-        return new Timing(moved, missing, after.after(before.back(duration)));
+        return new Timing(moved, missing, Math.max(latest, after.after(before.back(duration))));
     }
 
     public static Timing empty(double duration) {

@@ -1,0 +1,216 @@
+package graykite.format;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import graykite.acting.Layers;
+import graykite.base.BadInput;
+import graykite.edit.ActingEdit;
+import graykite.edit.CastEdit;
+import graykite.edit.Edit;
+import graykite.edit.LineEdit;
+import graykite.edit.MouthEdit;
+import graykite.edit.ProjectEdit;
+import graykite.edit.ReadingEdit;
+import graykite.edit.SceneEdit;
+import graykite.motion.Curve;
+import graykite.motion.Key;
+import graykite.mouth.Diction;
+import graykite.mouth.MotionStyle;
+import graykite.mouth.MouthChart;
+import graykite.mouth.MouthSettings;
+import graykite.mouth.TouchUp;
+import graykite.project.Member;
+import graykite.project.SoundFile;
+import graykite.reading.Anchor;
+import graykite.reading.TimingTest;
+import graykite.rig.Pose;
+import graykite.scene.Stand;
+import graykite.text.Language;
+import graykite.text.Phone;
+import graykite.text.Pronunciation;
+import graykite.time.FrameRate;
+import graykite.time.TimeMap;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+
+/** Every edit there is: to JSON and back, as the published schema says. */
+class EditJsonTest {
+    private static final Pronunciation FOG = new Pronunciation(List.of(Phone.F, Phone.AA, Phone.G));
+    private static final Curve CURVE =
+            new Curve(List.of(new Key(0.2, 0.1, Key.Way.SMOOTH, 0, 1.5), new Key(0.5, 0.4, Key.Way.STEPPED, -1, 0)));
+    private static final Member.Library LIBRARY = new Member.Library(
+            Map.of("Glad", Pose.of("lipCornerPuller", 0.8)), Map.of(), List.of(), Optional.of(MouthChart.ofSize(8)));
+    private static final Anchor WORD = Anchor.of(TimingTest.sample(), 1, -1);
+
+    private static final List<Edit> ALL = List.of(
+            new ProjectEdit.NameProject("Ferry \"night\""),
+            new ProjectEdit.SetRate(FrameRate.parse("29.97")),
+            new ProjectEdit.SayWord("fog", FOG),
+            new ProjectEdit.ForgetWord("fog"),
+            new ProjectEdit.SetWords(Map.of("fog", FOG)),
+            new LineEdit.AddLine("x", "A", Optional.of(new SoundFile("a.wav", new byte[] {1, 2})), "Fog.", "pim"),
+            new LineEdit.AddLine("y", "B", Optional.empty(), "", ""),
+            new LineEdit.RemoveLine("x"),
+            new LineEdit.CopyLine("x", "z"),
+            new LineEdit.OrderLine("x", 3),
+            new LineEdit.NameLine("x", "New"),
+            new LineEdit.GiveLine("x", "odile"),
+            new LineEdit.SetRecording("x", new SoundFile("b.flac", new byte[] {9})),
+            new LineEdit.SetScript("x", "The fog\nbell.", true),
+            new LineEdit.SetGain("x", -3.5),
+            new LineEdit.SetStartFrame("x", 86_400),
+            new LineEdit.SetChannel("x", Optional.of(1)),
+            new LineEdit.SetChannel("x", Optional.empty()),
+            new LineEdit.SetLanguage("x", Language.ENGLISH),
+            new LineEdit.Retime("x", TimeMap.pausing(1, 0.5)),
+            new ReadingEdit.SetReading("x", TimingTest.sample(), true),
+            new ReadingEdit.ClearReading("x", 2),
+            new ReadingEdit.MoveStart("x", 1, 0, 0.7),
+            new ReadingEdit.MoveEnd("x", 1, 0.9),
+            new ReadingEdit.MoveWord("x", 1, -0.02),
+            new ReadingEdit.Pin("x", 1, -1, true),
+            new ReadingEdit.ChangeSound("x", 1, 0, Phone.SH),
+            new ReadingEdit.InsertSound("x", 1, 0, Phone.IY),
+            new ReadingEdit.DeleteSound("x", 1, 0),
+            new ReadingEdit.SplitWord("x", 1, 1, "b", "ell"),
+            new ReadingEdit.JoinWords("x", 0),
+            new ReadingEdit.DeleteWord("x", 2),
+            new ReadingEdit.InsertWord("x", 1, "fog", FOG),
+            new ReadingEdit.MarkWord("x", "fog", ",", FOG, 0.4, 2),
+            new ReadingEdit.EndWord("x", 0.8),
+            new MouthEdit.SetMouth("x", MouthSettings.STANDARD.withLead(0.02).withMotion(Optional.of(MotionStyle.CRISP))),
+            new MouthEdit.AddSection("x", 0, 1, Diction.PLAIN.withOpen(1.5), Optional.of(MotionStyle.HELD), 0.3),
+            new MouthEdit.ChangeSection("x", 0, Diction.PLAIN.withWide(1.5), Optional.empty(), 0.2),
+            new MouthEdit.RemoveSection("x", 0),
+            new MouthEdit.Touch("x", 1, 0, TouchUp.on(WORD).withStrength(1.4).withShape(Optional.of("Oh"))),
+            new MouthEdit.MuteTouch("x", 0, true),
+            new MouthEdit.RemoveTouch("x", 0),
+            new MouthEdit.TakeOver("x", "jawDrop", CURVE),
+            new MouthEdit.ChangeCurve("x", 0, CURVE),
+            new MouthEdit.GiveBack("x", 0),
+            new ActingEdit.Vary("x", 77),
+            new ActingEdit.KeyPose("x", 1.5, "Glad", 0.8, 0.3),
+            new ActingEdit.ChangeKey("x", 0, 1.6, "Angry", 1, 0.25),
+            new ActingEdit.RemoveKey("x", 0),
+            new ActingEdit.AddLayer("x", 2, Layers.usual().plans().get(3)),
+            new ActingEdit.ChangeLayer("x", 1, Layers.usual().plans().get(1)),
+            new ActingEdit.RemoveLayer("x", 1),
+            new ActingEdit.OrderLayer("x", 1, 3),
+            new CastEdit.AddMember(new Member("o", "Other", new Member.Shipped("pim"), Optional.of(LIBRARY))),
+            new CastEdit.RemoveMember("o"),
+            new CastEdit.NameMember("o", "Somebody"),
+            new CastEdit.SetLibrary("o", LIBRARY, "Poses"),
+            new CastEdit.SetPose("o", "Glad", Pose.of("jawDrop", 0.2)),
+            new CastEdit.RemovePose("o", "Glad"),
+            new CastEdit.SetChart("o", MouthChart.ofSize(10)),
+            new CastEdit.RenameShape("o", "Hush", "Shy"),
+            new SceneEdit.AddScene("s", "Night"),
+            new SceneEdit.RemoveScene("s"),
+            new SceneEdit.NameScene("s", "Day"),
+            new SceneEdit.PlaceLine("s", "x", 2.5),
+            new SceneEdit.MoveLine("s", "x", 3.5, true),
+            new SceneEdit.TakeOut("s", "x"),
+            new SceneEdit.PutOnStage("s", "pim", Optional.of(new Stand(10, 20, -30))),
+            new SceneEdit.PutOnStage("s", "odile", Optional.empty()),
+            new SceneEdit.LeaveStage("s", "pim"));
+
+    /** What is stored under hashes, in memory. */
+    private static final class Memory implements Shelf {
+        private final Map<String, byte[]> kept = new HashMap<>();
+
+        @Override
+        public String keep(byte[] content, String hash) {
+            kept.put(hash, content);
+            return hash;
+        }
+
+        @Override
+        public byte[] content(String hash) {
+            return Optional.ofNullable(kept.get(hash)).orElseThrow(() -> new BadInput("nothing under " + hash));
+        }
+
+        @Override
+        public Path file(String named) {
+            return Path.of(named);
+        }
+    }
+
+    private final EditJson json = new EditJson(new Memory());
+
+    @Test
+    void everyEditComesBack() {
+        for (Edit edit : ALL) {
+            String line = json.write(edit);
+            assertEquals(1, line.lines().count(), line);
+            assertEquals(edit, json.read(line), line);
+        }
+    }
+
+    @Test
+    void noneIsForgotten() {
+        Set<String> tried = new TreeSet<>();
+        for (Edit edit : ALL) {
+            tried.add(json.write(edit).replaceFirst("^\\{\"edit\":\"([^\"]+)\".*", "$1"));
+        }
+        assertEquals(new TreeSet<>(EditJson.names()), tried);
+        long kinds = List.of(
+                        ProjectEdit.class,
+                        LineEdit.class,
+                        ReadingEdit.class,
+                        MouthEdit.class,
+                        ActingEdit.class,
+                        CastEdit.class,
+                        SceneEdit.class)
+                .stream()
+                .mapToLong(group -> group.getPermittedSubclasses().length)
+                .sum();
+        assertEquals(kinds, EditJson.names().size(), "every kind of edit has a form in files");
+    }
+
+    @Test
+    void theyFitTheSchema() throws Exception {
+        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(Files.readString(Path.of("../docs/edits.schema.json")));
+        for (Edit edit : ALL) {
+            JsonNode node = new ObjectMapper().readTree(json.write(edit));
+            assertEquals(Set.of(), schema.validate(node), node.toString());
+        }
+        JsonNode wrong = new ObjectMapper().readTree("{\"edit\":\"set-gain\",\"line\":\"x\"}");
+        assertTrue(!schema.validate(wrong).isEmpty());
+    }
+
+    @Test
+    void whatIsWrongIsSaid() {
+        assertSays("is no JSON", "{\"edit\":");
+        assertSays("is no JSON object", "[1, 2]");
+        assertSays("\"edit\" is missing", "{}");
+        assertSays("there is no edit \"jump\"", "{\"edit\":\"jump\"}");
+        assertSays("\"gain\" is missing", "{\"edit\":\"set-gain\",\"line\":\"x\"}");
+        assertSays("\"gain\" is a number", "{\"edit\":\"set-gain\",\"line\":\"x\",\"gain\":\"loud\"}");
+        assertSays("\"word\" is a whole number", "{\"edit\":\"join-words\",\"line\":\"x\",\"word\":1.5}");
+        assertSays("no sound \"Q\"", "{\"edit\":\"say-word\",\"word\":\"x\",\"said\":\"Q\"}");
+        assertSays("nothing under", "{\"edit\":\"set-recording\",\"line\":\"x\",\"recording\":{\"sha256\":\""
+                + "0".repeat(64) + "\"}}");
+        assertSays("is no SHA-256", "{\"edit\":\"set-recording\",\"line\":\"x\",\"recording\":{\"sha256\":\"../x\"}}");
+        assertSays("kind of layer", "{\"edit\":\"add-layer\",\"line\":\"x\",\"layer\":{\"kind\":\"fog\",\"name\":\"f\"}}");
+    }
+
+    private void assertSays(String part, String line) {
+        String said = assertThrows(BadInput.class, () -> json.read(line)).getMessage();
+        assertTrue(said.contains(part), said);
+    }
+}
