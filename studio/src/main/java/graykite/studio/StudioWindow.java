@@ -1,5 +1,9 @@
 package graykite.studio;
 
+import graykite.studio.view.LinesTable;
+
+import graykite.studio.view.MessagesOverlay;
+
 import graykite.acting.PoseKey;
 import graykite.edit.ActingEdit;
 import graykite.format.ProjectFiles;
@@ -53,6 +57,11 @@ public final class StudioWindow {
     private final Workspace workspace;
     private final Player player;
     private final StackPane root = new StackPane();
+    private final StackPane stageArea = new StackPane();
+    private final BorderPane all = new BorderPane();
+    private final StatusStrip strip;
+    private final WorkArea work;
+    private final LinesTable table;
     private final StageView face = new StageView();
     private final SheetView sheet;
     private final StringSide string;
@@ -77,14 +86,17 @@ public final class StudioWindow {
         this.string = new StringSide(knot);
         this.readiness = new Readiness(workspace);
         this.files = new FileDialogs(stage, workspace, this::openProject, this::take, this::takeRecordings);
-        this.lines = new LineBar(workspace, files::save);
+        this.lines = new LineBar(workspace, files::save, this::toggleLines);
         this.trial = new Trial(workspace);
         this.bringIn = new BringIn(stage, workspace, trial, root, knot, this::cast, this::keyPose);
         this.desks = new Desks(this::desk, knot);
         this.director = new StageDirector(workspace, player, face, trial, knot);
         this.actions = new WindowActions(this, files, root).list();
         this.greeter = new Greeter(this, files, root);
-        layOut();
+        this.strip = new StatusStrip(
+                workspace.jobs(), player.audible(), () -> new MessagesOverlay(root, workspace).open());
+        this.work = layOut();
+        this.table = new LinesTable(workspace, stageArea, this::picture);
         watch();
         KeyBindings.install(root, actions, this::overlayOpen);
         FileDrop.install(root, this::take, this::takeRecordings);
@@ -156,7 +168,8 @@ public final class StudioWindow {
         return switch (station) {
             case CAST -> new CastDesk(workspace, trial, root, bringIn);
             case VOICE ->
-                new VoiceDesk(workspace, files::chooseRecording, Microphone.present(workspace.intake()::wordsToRecord));
+                new VoiceDesk(
+                        workspace, player, files::chooseRecording, Microphone.present(workspace.intake()::wordsToRecord));
             case READING -> new ReadingDesk(workspace, player, new ReadingFiles(files, workspace));
             case MOUTH ->
                 new MouthDesk(workspace, player, trial, new MouthFiles(files, workspace, knot, this::mouthDesk));
@@ -166,32 +179,49 @@ public final class StudioWindow {
         };
     }
 
-    private void layOut() {
+    private WorkArea layOut() {
         VBox.setVgrow(desks.pane(), Priority.ALWAYS);
         VBox right = new VBox(lines, desks.pane());
-        right.setPrefWidth(350);
-        right.setMinWidth(320);
-        right.setMaxWidth(380);
-        HBox upper = new HBox(face, right);
-        HBox.setHgrow(face, Priority.ALWAYS);
-        TransportBar bar = new TransportBar(workspace, player, sheet);
-        VBox lower = new VBox(bar, sheet);
-        VBox.setVgrow(sheet, Priority.ALWAYS);
-        SplitPane split = new SplitPane(upper, lower);
-        split.setOrientation(Orientation.VERTICAL);
-        split.setDividerPositions(0.65);
-        SplitPane.setResizableWithParent(lower, false);
-        workspace.mouth().channel().addListener((o, b, n) -> Platform.runLater(() -> makeRoomForSheet(split, bar)));
-        BorderPane all = new BorderPane(split);
+        right.getStyleClass().add("desk-side");
+        stageArea.getChildren().add(face);
+        WorkArea work = new WorkArea(
+                workspace.settings(), stageArea, new TransportBar(workspace, player, sheet), sheet, right);
+        workspace
+                .mouth()
+                .channel()
+                .addListener((o, b, n) -> Platform.runLater(() -> work.makeRoomForSheet(sheet.wantedHeight())));
+        all.setCenter(work);
         all.setLeft(string);
-        all.setBottom(new StatusStrip(workspace.jobs(), player.audible()));
+        all.setBottom(strip);
         root.getChildren().add(all);
+        return work;
     }
 
-    /** The sheet grows when a curve comes up and shrinks again when it goes. */
-    private void makeRoomForSheet(SplitPane split, TransportBar bar) {
-        double wanted = sheet.wantedHeight() + bar.getHeight();
-        split.setDividerPositions(1 - Math.min(0.55, wanted / Math.max(1, split.getHeight())));
+    /** The face alone on the whole screen; Escape or the same key brings the window back. */
+    void showFaceAlone(boolean alone) {
+        work.showAlone(alone);
+        all.setLeft(alone ? null : string);
+        all.setBottom(alone ? null : strip);
+        stage.setFullScreenExitHint("");
+        stage.setFullScreen(alone);
+    }
+
+    boolean isFaceAlone() {
+        return work.isAlone();
+    }
+
+    /** Puts the desk away so that stage and sheet have the whole width, or brings it back. */
+    void toggleDesk() {
+        work.showDesk(!work.isDeskShown());
+    }
+
+    /** The table of all lines and scenes, over the stage. */
+    void toggleLines() {
+        table.toggle();
+    }
+
+    LinesTable table() {
+        return table;
     }
 
     // --- following the project -----------------------------------------------------------------------------------
@@ -205,6 +235,7 @@ public final class StudioWindow {
         });
         workspace.savedProject().addListener((o, b, n) -> refresh());
         workspace.selection().addListener((o, b, n) -> desks.refresh());
+        player.loopRange().addListener((o, b, n) -> desks.refresh());
         workspace.mouth().asked().addListener((o, b, channel) -> {
             if (!channel.isEmpty()) {
                 knot.set(Knot.MOUTH);
@@ -232,9 +263,22 @@ public final class StudioWindow {
             performance.ifPresent(this::showMouths);
             refresh();
         });
-        knot.addListener((o, b, now) -> desks.open(face.tool()));
+        knot.addListener((o, b, now) -> {
+            desks.open(face.tool());
+            work.showDesk(true);
+        });
+        stage.fullScreenProperty().addListener((o, b, full) -> {
+            if (!full && work.isAlone()) {
+                showFaceAlone(false);
+            }
+        });
         desks.open(face.tool());
         director.show();
+    }
+
+    /** The face of somebody, small, for lists. */
+    private CompletableFuture<javafx.scene.image.Image> picture(graykite.project.Member member) {
+        return workspace.figures().of(member).thenApplyAsync(MouthPictures::portrait);
     }
 
     /** The small mouths on sheet and desk are those of who speaks; drawn after the face, away from this thread. */
@@ -252,7 +296,6 @@ public final class StudioWindow {
                 .thenAccept(pictures -> Platform.runLater(() -> {
                     drawing = false;
                     mouths = Optional.of(pictures);
-                    sheet.setMouths(pictures);
                     desks.show(pictures);
                     // The line may have become another one meanwhile.
                     workspace.performance().get().ifPresent(this::showMouths);
@@ -325,6 +368,7 @@ public final class StudioWindow {
 
     /** Stops everything; the last state of unsaved work stays on disk only when the program did not end by itself. */
     public void close() {
+        table.close();
         player.close();
         face.close();
         sheet.close();

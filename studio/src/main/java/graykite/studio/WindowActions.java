@@ -1,5 +1,13 @@
 package graykite.studio;
 
+import graykite.studio.view.HistoryOverlay;
+
+import graykite.format.EditJson;
+
+import graykite.format.Shelf;
+
+import graykite.studio.view.MessagesOverlay;
+
 import graykite.project.Line;
 import graykite.studio.model.Knot;
 import graykite.studio.model.UserAction;
@@ -103,6 +111,16 @@ final class WindowActions {
                 }),
                 UserAction.of("Window", "Keys and mouse", "F1", () -> new HelpOverlay(root, all).open()),
                 UserAction.of("Window", "Command box", "Ctrl+K", () -> new CommandOverlay(root, all).open()),
+                UserAction.of("Window", "All lines and scenes", "Ctrl+L", window::toggleLines),
+                UserAction.of("Window", "Next line", "Ctrl+Down", () -> stepLine(1)),
+                UserAction.of("Window", "Previous line", "Ctrl+Up", () -> stepLine(-1)),
+                UserAction.of("Window", "Desk away, or back", "Ctrl+0", window::toggleDesk),
+                UserAction.of(
+                        "Window", "The face alone on the screen", "F11", () -> window.showFaceAlone(!window.isFaceAlone())),
+                UserAction.of("Project", "What was done; copy edits", "Ctrl+H", () -> new HistoryOverlay(
+                                root, window.workspace(), new EditJson(Shelf.none()))
+                        .open()),
+                UserAction.of("Window", "Messages", "", () -> new MessagesOverlay(root, window.workspace()).open()),
                 UserAction.of("Window", "Start screen", "", window::greet),
                 UserAction.of("Window", "Daylight or dusk", "", window::toggleTheme),
                 UserAction.of(
@@ -121,6 +139,20 @@ final class WindowActions {
         }
         all = List.copyOf(list);
         return all;
+    }
+
+    /** The next line of the open scene, else of the project. */
+    private void stepLine(int by) {
+        Workspace workspace = window.workspace();
+        List<String> ids = workspace
+                .openScene()
+                .map(s -> s.blocks().stream().map(b -> b.line()).toList())
+                .orElseGet(() ->
+                        workspace.project().lines().stream().map(Line::id).toList());
+        if (!ids.isEmpty()) {
+            int at = ids.indexOf(workspace.lineId().get());
+            workspace.lineId().set(ids.get(Math.clamp(at + by, 0, ids.size() - 1)));
+        }
     }
 
     private void nextDoubt() {

@@ -1,5 +1,7 @@
 package graykite.studio;
 
+import java.util.List;
+
 import graykite.base.AtomicFiles;
 import graykite.edit.ActingEdit;
 import graykite.edit.LineEdit;
@@ -40,12 +42,15 @@ final class DocumentationShots {
     private final Stage stage;
     private final StudioWindow window;
     private final Path folder;
+    private final List<String> wanted;
     private final Deque<Step> steps = new ArrayDeque<>();
 
     /** A picture: its name (none: a step without a picture), what is done before it, and what must have become true. */
     private record Step(String name, Runnable prepare, BooleanSupplier ready) {}
 
-    DocumentationShots(Stage stage, StudioWindow window, Path folder) {
+    /** @param wanted names of pictures; all when there are none */
+    DocumentationShots(Stage stage, StudioWindow window, Path folder, List<String> wanted) {
+        this.wanted = wanted;
         this.stage = stage;
         this.window = window;
         this.folder = folder;
@@ -336,7 +341,7 @@ final class DocumentationShots {
                 await(step);
                 return;
             }
-            if (!step.name().isEmpty()) {
+            if (!step.name().isEmpty() && (wanted.isEmpty() || wanted.contains(step.name()))) {
                 keep(step.name());
             }
             next();

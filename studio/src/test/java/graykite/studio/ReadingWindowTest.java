@@ -333,6 +333,7 @@ class ReadingWindowTest extends RealWindow {
                 bytes,
                 onFx(() -> workspace.line().flatMap(Line::sound).orElseThrow().content()));
         run(workspace::undo);
+        run(workspace::undo);
         await(() -> workspace.sound().get().orElseThrow().sound().peak() == peak);
     }
 

@@ -30,13 +30,15 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The mouth chart of who speaks: each shape as the character's own mouth, with its sounds to drag between shapes. */
 final class ChartPane extends VBox {
-    private static final double PICTURE = 40;
+    private static final double PICTURE = 46;
+    private static final int COLUMNS = 3;
     private static final double EDGE = 36;
 
     /** Files are chosen by the window. */
@@ -66,7 +68,7 @@ final class ChartPane extends VBox {
     private double dragY;
 
     ChartPane(Workspace workspace, PoseEditor editor, Files files) {
-        super(10);
+        super(6);
         this.workspace = workspace;
         this.charts = workspace.charts();
         this.editor = editor;
@@ -222,11 +224,33 @@ final class ChartPane extends VBox {
             lost.getStyleClass().add("lost");
             rows.getChildren().add(lost);
         }
+        HBox line = new HBox(4);
+        Optional<String> opened = Optional.empty();
+        int at = 0;
         for (String name : chart.shapes().keySet()) {
-            rows.getChildren().add(row(name, chart, borrowed.contains(name)));
-            if (shape.equals(Optional.of(name))) {
-                phone.ifPresent(p -> rows.getChildren().add(new PhoneCard(workspace, p)));
-                rows.getChildren().add(new ShapeCard(workspace, name, phone, new ShapeCard.Asks() {
+            if (line.getChildren().isEmpty()) {
+                rows.getChildren().add(line);
+            }
+            line.getChildren().add(tile(name, chart, borrowed.contains(name)));
+            opened = shape.equals(Optional.of(name)) ? shape : opened;
+            at++;
+            if (line.getChildren().size() == COLUMNS || at == chart.shapes().size()) {
+                // What is open stands under the line of its tile.
+                opened.ifPresent(this::card);
+                opened = Optional.empty();
+                while (line.getChildren().size() < COLUMNS) {
+                    Region gap = new Region();
+                    HBox.setHgrow(gap, Priority.ALWAYS);
+                    line.getChildren().add(gap);
+                }
+                line = new HBox(4);
+            }
+        }
+    }
+
+    private void card(String name) {
+        phone.ifPresent(p -> rows.getChildren().add(new PhoneCard(workspace, p)));
+        rows.getChildren().add(new ShapeCard(workspace, name, phone, new ShapeCard.Asks() {
                     @Override
                     public void editLook(String wanted) {
                         charts.fitted()
@@ -244,26 +268,27 @@ final class ChartPane extends VBox {
                         open(Optional.of(wanted), phone);
                     }
                 }));
-            }
-        }
     }
 
     private static List<Phone> unmapped(MouthChart chart) {
         return chart.unmapped().stream().filter(p -> p != Phone.SIL).toList();
     }
 
-    private VBox row(String name, MouthChart chart, boolean borrowed) {
+    private VBox tile(String name, MouthChart chart, boolean borrowed) {
         ImageView view = new ImageView();
         view.setFitWidth(PICTURE);
         view.setFitHeight(PICTURE);
         pictures.flatMap(p -> p.of(name)).ifPresent(view::setImage);
-        Label title = new Label(borrowed ? name + "  (looks like the nearest)" : name);
+        Label title = new Label(name);
         title.getStyleClass().add(borrowed ? "warn" : "shape-name");
-        VBox text = new VBox(2, title, chips(chart.phonesOf(name), chart));
-        HBox.setHgrow(text, Priority.ALWAYS);
-        HBox line = new HBox(8, view, text);
-        line.setAlignment(Pos.CENTER_LEFT);
-        VBox row = new VBox(line);
+        FlowPane sounds = chips(chart.phonesOf(name), chart);
+        sounds.setAlignment(Pos.TOP_CENTER);
+        VBox row = new VBox(view, title, sounds);
+        row.prefWidthProperty().bind(rows.widthProperty().subtract(4 * (COLUMNS - 1)).divide(COLUMNS));
+        row.getStyleClass().add("shape-grid-tile");
+        if (borrowed) {
+            Tooltip.install(row, new Tooltip("Looks like the nearest shape: this character has none of its own"));
+        }
         row.setId("shape-" + name.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
         row.getStyleClass().add("shape-row");
         row.setFocusTraversable(true);
@@ -290,7 +315,7 @@ final class ChartPane extends VBox {
         build(charts.chart());
         newShape.map(rowOf::get)
                 .ifPresent(row -> javafx.application.Platform.runLater(() -> {
-                    int card = rows.getChildren().indexOf(row) + 1;
+                    int card = rows.getChildren().indexOf(row.getParent()) + 1;
                     if (card < rows.getChildren().size()) {
                         Reveal.show(rows.getChildren().get(card));
                     }
@@ -299,7 +324,7 @@ final class ChartPane extends VBox {
     }
 
     private FlowPane chips(List<Phone> phones, MouthChart chart) {
-        FlowPane pane = new FlowPane(3, 3);
+        FlowPane pane = new FlowPane(2, 2);
         for (Phone each : phones) {
             if (each != Phone.SIL) {
                 pane.getChildren().add(chip(each, chart.of(each)));

@@ -71,6 +71,7 @@ final class Parts {
         private final TextField number = new TextField();
         private final DoubleFunction<String> shown;
         private boolean setting;
+        private Runnable released = () -> {};
 
         /**
          * @param shown turns the value into text with its unit
@@ -96,8 +97,10 @@ final class Parts {
             slider.setAccessibleText(name);
             slider.setBlockIncrement((max - min) / 50);
             number.getStyleClass().add("figures");
-            number.setMinWidth(112);
-            number.setPrefWidth(112);
+            number.setMinWidth(94);
+            number.setPrefWidth(94);
+            label.setMinWidth(76);
+            label.setPrefWidth(76);
             number.setAlignment(Pos.CENTER_RIGHT);
             number.setAccessibleText(name + ", as a number");
             HBox.setHgrow(slider, Priority.ALWAYS);
@@ -108,6 +111,7 @@ final class Parts {
                 }
             });
             slider.setOnMousePressed(e -> started.run());
+            slider.setOnMouseReleased(e -> released.run());
             slider.setOnKeyPressed(e -> started.run());
             slider.valueProperty().addListener((o, b, n) -> {
                 if (!setting) {
@@ -123,9 +127,9 @@ final class Parts {
                     set(slider.getValue());
                 }
             });
-            HBox line = new HBox(8, slider, number);
+            HBox line = new HBox(6, label, slider, number);
             line.setAlignment(Pos.CENTER_LEFT);
-            getChildren().addAll(label, line);
+            getChildren().add(line);
             set(usual);
         }
 
@@ -141,6 +145,16 @@ final class Parts {
                 return 0.001;
             }
             return text.contains("%") || shown.apply(0.5).contains("%") ? 0.01 : 1;
+        }
+
+        /** True while the slider is dragged. */
+        boolean isHeld() {
+            return slider.isPressed();
+        }
+
+        /** Calls back when a drag ends. */
+        void whenReleased(Runnable action) {
+            released = action;
         }
 
         /** Shows a value without reporting it. */

@@ -125,7 +125,7 @@ final class SpeakPane extends VBox {
                 this::begin,
                 v -> workspace.mouth().editSection(gesture, s -> s.withBlend(v)));
         TitledPane fold = new TitledPane("Strength of single shapes", shapes);
-        fold.setExpanded(false);
+        fold.setExpanded(true);
         fold.setAnimated(false);
         fold.setId("shape-strengths");
         VBox centred = new VBox(8, kite, typed());

@@ -6,6 +6,7 @@ import graykite.project.Voice;
 import graykite.sound.Sound;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Microphone;
+import graykite.studio.play.Player;
 import graykite.workbench.LineSound;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,6 +42,7 @@ public final class VoiceDesk extends Desk {
     private final CheckBox pitch = new CheckBox("Pitch");
     private final VBox use;
     private final RecordCard record;
+    private final TimeCard time;
     private boolean filling;
     private long gesture;
 
@@ -48,8 +50,13 @@ public final class VoiceDesk extends Desk {
      * @param chooseRecording opens the file dialog; true asks for a recording that replaces the present one
      * @param microphone what a take is recorded with
      */
-    public VoiceDesk(Workspace workspace, java.util.function.Consumer<Boolean> chooseRecording, Microphone microphone) {
+    public VoiceDesk(
+            Workspace workspace,
+            Player player,
+            java.util.function.Consumer<Boolean> chooseRecording,
+            Microphone microphone) {
         this.workspace = workspace;
+        time = new TimeCard(workspace, player);
         gain = new Parts.Tuner(
                 "Gain",
                 "Louder or softer; the recording itself is never altered",
@@ -111,6 +118,7 @@ public final class VoiceDesk extends Desk {
                         Parts.row(new Label("Line"), name),
                         Parts.card(file, facts, warnings, replace),
                         use,
+                        time,
                         Parts.card(Parts.heading("A new take"), record, simulated),
                         remove);
     }
@@ -184,6 +192,7 @@ public final class VoiceDesk extends Desk {
                                 ? "Add one, or drop it on the window."
                                 : "Add a recording to this line, or let the simulated voice speak its script."));
         showUse(line);
+        time.refresh();
         warnings.getChildren().clear();
         sound.ifPresent(s -> s.warnings().forEach(w -> {
             Label label = new Label(w);

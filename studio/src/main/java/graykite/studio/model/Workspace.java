@@ -64,6 +64,7 @@ public final class Workspace {
     private final MouthEdits mouth = new MouthEdits(this);
     private final ChartEdits charts = new ChartEdits(this);
     private final SceneEdits scenes = new SceneEdits(this);
+    private final Retiming retiming = new Retiming(this);
     private final BooleanProperty showLoudness = new SimpleBooleanProperty(false);
     private final BooleanProperty showPitch = new SimpleBooleanProperty(false);
     private final ObservableMap<String, String> problems = FXCollections.observableHashMap();
@@ -215,6 +216,11 @@ public final class Workspace {
     /** The scenes of the project. */
     public SceneEdits scenes() {
         return scenes;
+    }
+
+    /** The clock of the line. */
+    public Retiming retiming() {
+        return retiming;
     }
 
     /** The dictions to choose from. */

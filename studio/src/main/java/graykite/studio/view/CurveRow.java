@@ -1,5 +1,7 @@
 package graykite.studio.view;
 
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.SeparatorMenuItem;
 import graykite.motion.Curve;
 import graykite.motion.Key;
 import graykite.mouth.Beats;
@@ -24,7 +26,7 @@ import javafx.scene.text.TextAlignment;
  * The row of the sheet that shows one channel: what is generated (sand), what is asked for, closures, the lip gap, what is
  * seen in the end, and own keys (tide) that are dragged.
  */
-final class CurveRow implements AutoCloseable {
+final class CurveRow extends SheetRow {
     private static final Font SMALL = Font.font("Inter", 11);
     private static final double MARGIN = 12;
     private static final double GRAB = 7;
@@ -51,23 +53,17 @@ final class CurveRow implements AutoCloseable {
     /** What a trace was measured for. */
     private record Wanted(Scene scene, Performance line, int channel, double from, double to) {}
 
-    CurveRow(Workspace workspace, SheetScale scale, Runnable redraw) {
-        this.workspace = workspace;
+    CurveRow(SheetContext sheet) {
+        super(sheet, "curve", 112);
+        this.workspace = sheet.workspace();
         this.edits = workspace.mouth();
-        this.scale = scale;
-        this.redraw = redraw;
+        this.scale = sheet.scale();
+        this.redraw = sheet.redraw();
     }
 
-    boolean open() {
+    @Override
+    boolean present() {
         return edits.channelIndex().isPresent();
-    }
-
-    double height() {
-        return open() ? SheetRows.CURVE : 0;
-    }
-
-    boolean contains(double y) {
-        return open() && y >= SheetRows.BOTTOM && y < SheetRows.BOTTOM + SheetRows.CURVE;
     }
 
     // --- drawing ---------------------------------------------------------------------------------------------------
@@ -79,40 +75,40 @@ final class CurveRow implements AutoCloseable {
 
     private double yOf(Channel c, double value) {
         double share = (value - c.min()) / (c.max() - c.min());
-        return SheetRows.BOTTOM + SheetRows.CURVE - MARGIN - share * (SheetRows.CURVE - 2 * MARGIN);
+        return height() - MARGIN - share * (height() - 2 * MARGIN);
     }
 
     /** Where a value of the shown channel stands. */
     double yOf(double value) {
-        return channel().map(c -> yOf(c, value)).orElse(SheetRows.BOTTOM);
+        return channel().map(c -> yOf(c, value)).orElse(0.0);
     }
 
     private double valueAt(Channel c, double y) {
-        double share = (SheetRows.BOTTOM + SheetRows.CURVE - MARGIN - y) / (SheetRows.CURVE - 2 * MARGIN);
+        double share = (height() - MARGIN - y) / (height() - 2 * MARGIN);
         return Math.clamp(c.min() + share * (c.max() - c.min()), c.min(), c.max());
     }
 
-    void draw(GraphicsContext g, Palette palette, double width) {
+    @Override
+    void draw(GraphicsContext g, double width) {
+        Palette palette = sheet.palette().get();
         Optional<Channel> channel = channel();
         if (channel.isEmpty()) {
             return;
         }
         Performance line = workspace.performance().get().orElseThrow();
         int index = edits.channelIndex().orElseThrow();
-        double top = SheetRows.BOTTOM;
         g.setFill(palette.card());
-        g.fillRect(SheetRows.GUTTER, top, width - SheetRows.GUTTER, SheetRows.CURVE);
+        g.fillRect(GUTTER, 0, width - GUTTER, height());
         g.setStroke(palette.line());
         g.setLineWidth(1);
-        g.strokeLine(SheetRows.GUTTER, top + 0.5, width, top + 0.5);
         double zero = Math.floor(yOf(
                         channel.get(),
                         Math.clamp(0, channel.get().min(), channel.get().max())))
                 + 0.5;
-        g.strokeLine(SheetRows.GUTTER, zero, width, zero);
+        g.strokeLine(GUTTER, zero, width, zero);
         g.save();
         g.beginPath();
-        g.rect(SheetRows.GUTTER, top, width - SheetRows.GUTTER, SheetRows.CURVE);
+        g.rect(GUTTER, 0, width - GUTTER, height());
         g.clip();
         closures(g, palette, line);
         measure(line, index);
@@ -133,7 +129,7 @@ final class CurveRow implements AutoCloseable {
             if (!scale.outside(shut.from(), shut.to())) {
                 double x = scale.xOf(shut.from());
                 g.setFill(alpha(palette.string(), 0.16));
-                g.fillRect(x, SheetRows.BOTTOM + 1, scale.xOf(shut.to()) - x, SheetRows.CURVE - 1);
+                g.fillRect(x, 1, scale.xOf(shut.to()) - x, height() - 1);
             }
         }
     }
@@ -170,8 +166,8 @@ final class CurveRow implements AutoCloseable {
     private void traced(GraphicsContext g, Palette palette, Channel c, CurveTrace t) {
         if (t.gaps().length > 0) {
             double widest = gapScale(t);
-            double bottom = SheetRows.BOTTOM + SheetRows.CURVE;
-            double tall = SheetRows.CURVE - 2 * MARGIN;
+            double bottom = height();
+            double tall = height() - 2 * MARGIN;
             g.setFill(alpha(palette.ink2(), 0.13));
             g.beginPath();
             g.moveTo(scale.xOf(t.start()), bottom);
@@ -223,7 +219,7 @@ final class CurveRow implements AutoCloseable {
         g.setLineWidth(2.4);
         g.beginPath();
         g.moveTo(scale.xOf(curve.start()), yOf(c, curve.at(curve.start())));
-        double first = Math.max(scale.xOf(curve.start()), SheetRows.GUTTER);
+        double first = Math.max(scale.xOf(curve.start()), GUTTER);
         double last = scale.xOf(curve.end());
         for (double x = first; x <= last; x += 1.5) {
             g.lineTo(x, yOf(c, curve.at(scale.timeAt(x))));
@@ -262,7 +258,7 @@ final class CurveRow implements AutoCloseable {
     /** Where the handle of a key's slope stands: at a fixed distance along the slope as it looks. */
     private double[] handle(Channel c, Key key, int side) {
         double slope = side < 0 ? key.in() : key.out();
-        double perPixel = (SheetRows.CURVE - 2 * MARGIN) / (c.max() - c.min());
+        double perPixel = (height() - 2 * MARGIN) / (c.max() - c.min());
         double dx = 1;
         double dy = -slope * perPixel / scale.pixelsASecond();
         double length = Math.hypot(dx, dy);
@@ -276,13 +272,13 @@ final class CurveRow implements AutoCloseable {
         g.setTextBaseline(VPos.TOP);
         g.setTextAlign(TextAlignment.LEFT);
         g.setFill(palette.ink());
-        g.fillText(c.name(), SheetRows.GUTTER + 6, SheetRows.BOTTOM + 5);
+        g.fillText(c.name(), GUTTER + 6, 5);
         g.setTextAlign(TextAlignment.RIGHT);
         g.setFill(palette.ink2());
         String gap = trace.filter(t -> t.gaps().length > 0)
                 .map(t -> String.format(Locale.ROOT, "grey: lip gap, 0 to %.0f mm", gapScale(t)))
                 .orElse("no lip line: the gap cannot be measured");
-        g.fillText(gap, width - 8, SheetRows.BOTTOM + 5);
+        g.fillText(gap, width - 8, 5);
         g.setTextBaseline(VPos.BASELINE);
         g.setTextAlign(TextAlignment.LEFT);
     }
@@ -309,8 +305,13 @@ final class CurveRow implements AutoCloseable {
         return Optional.empty();
     }
 
-    /** Takes hold of a key or a handle; a double-click on an own curve makes a key. @return false when there is none */
-    boolean press(double x, double y, int clicks) {
+    @Override
+    boolean press(SheetPointer at) {
+        return hold(at.x(), at.y(), at.clicks()) || super.press(at);
+    }
+
+    /** Takes hold of a key or a handle; a double-click on an own curve makes a key. */
+    private boolean hold(double x, double y, int clicks) {
         grip = Grip.NONE;
         gesture = workspace.newGesture();
         Optional<Channel> c = channel();
@@ -358,8 +359,13 @@ final class CurveRow implements AutoCloseable {
                 .map(k -> k.keys().get(now.key()));
     }
 
+    @Override
+    void drag(SheetPointer at) {
+        drag(at.pulled(), at.x(), at.y());
+    }
+
     /** @param time the pointer's, pulled to frames */
-    void drag(double time, double x, double y) {
+    private void drag(double time, double x, double y) {
         KeyChoice now = edits.key().get();
         Optional<Channel> c = channel();
         Optional<Key> key = chosenKey();
@@ -373,7 +379,7 @@ final class CurveRow implements AutoCloseable {
             case IN, OUT -> {
                 int side = grip == Grip.IN ? -1 : 1;
                 double dx = Math.max(2, side * (x - scale.xOf(key.get().time()))) / scale.pixelsASecond();
-                double perPixel = (SheetRows.CURVE - 2 * MARGIN)
+                double perPixel = (height() - 2 * MARGIN)
                         / (c.get().max() - c.get().min());
                 double rise = side * (yOf(c.get(), key.get().value()) - y) / perPixel;
                 // Both sides turn together, so that the curve stays smooth.
@@ -382,6 +388,44 @@ final class CurveRow implements AutoCloseable {
             }
             case NONE -> {}
         }
+    }
+
+    @Override
+    void offer(ContextMenu menu, SheetPointer at) {
+        MouthEdits mouth = edits;
+        keyAt(at.x(), at.y()).ifPresent(key -> {
+            mouth.key().set(key);
+            for (Key.Way way : Key.Way.values()) {
+                item(
+                        menu,
+                        way.title() + " from here",
+                        () -> mouth.editCurve(
+                                key.curve(),
+                                0,
+                                c -> c.with(key.key(), c.keys().get(key.key()).going(way))));
+            }
+            item(menu, "Delete the key", mouth::deleteKey);
+        });
+        Optional<Integer> own = mouth.curveAt(at.time());
+        own.ifPresent(c -> {
+            item(menu, "A key here", () -> addKey(c, at.time()));
+            item(menu, "Give back", () -> mouth.giveBack(c));
+        });
+        sheet.player().loopRange()
+                .get()
+                .ifPresent(r ->
+                        item(menu, "Take over the looped stretch", () -> mouth.takeOver(r, MouthEdits.USUAL_ERROR)));
+        workspace
+                .selectedRange()
+                .ifPresent(
+                        r -> item(menu, "Take over what is chosen", () -> mouth.takeOver(r, MouthEdits.USUAL_ERROR)));
+        item(menu, "Why is it so here?", () -> {
+            sheet.player().pause();
+            sheet.player().seek(at.time());
+            mouth.asked().set(mouth.channel().get());
+        });
+        item(menu, "Hide the curve", () -> mouth.channel().set(""));
+        menu.getItems().add(new SeparatorMenuItem());
     }
 
     @Override

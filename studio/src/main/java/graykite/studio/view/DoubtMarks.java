@@ -56,7 +56,7 @@ final class DoubtMarks {
                                 ? 0
                                 : timing.words().getLast().end();
                 double x = scale.xOf(time);
-                if (x >= SheetRows.GUTTER) {
+                if (x >= SheetRow.GUTTER) {
                     g.fillPolygon(
                             new double[] {x, x + 4, x, x - 4}, new double[] {top - 1, top + 4, top + 11, top + 4}, 4);
                 }

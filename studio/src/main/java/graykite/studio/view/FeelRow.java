@@ -3,97 +3,95 @@ package graykite.studio.view;
 import graykite.acting.PoseKey;
 import graykite.project.Line;
 import graykite.studio.model.Palette;
-import graykite.studio.model.Workspace;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
+import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
-/** The row of keyed poses: where it lies, how it is drawn, what stands under the pointer. */
-final class FeelRow {
+/** The keyed poses: each is a block that lasts until the next one; its slope shows how long the face takes to get there. */
+final class FeelRow extends SheetRow {
     private static final Font NAME = Font.font("Inter", 12);
     private static final double GRAB = 5;
 
-    private FeelRow() {}
+    private long gesture;
 
-    private static List<PoseKey> keys(Workspace workspace) {
-        return workspace.line().map(Line::keys).orElse(List.of());
+    FeelRow(SheetContext sheet) {
+        super(sheet, "feel", 24);
     }
 
-    private static double time(Workspace workspace, PoseKey key) {
-        return workspace.keys().timeOf(key);
+    private List<PoseKey> keys() {
+        return sheet.workspace().line().map(Line::keys).orElse(List.of());
     }
 
-    /** Each key is a block that lasts until the next one; its slope shows how long the face takes to get there. */
-    static void draw(GraphicsContext g, Workspace workspace, SheetScale scale, Palette palette, double width) {
-        double top = SheetRows.FEEL_TOP;
-        double bottom = SheetRows.BOTTOM - 3;
-        g.setStroke(palette.line());
-        g.setLineWidth(1);
-        g.strokeLine(SheetRows.GUTTER, Math.floor(top) + 0.5, width, Math.floor(top) + 0.5);
-        List<PoseKey> keys = keys(workspace);
-        if (keys.isEmpty() && workspace.line().flatMap(Line::timing).isPresent()) {
+    private double time(PoseKey key) {
+        return sheet.workspace().keys().timeOf(key);
+    }
+
+    @Override
+    void draw(GraphicsContext g, double width) {
+        Palette palette = sheet.palette().get();
+        List<PoseKey> keys = keys();
+        if (keys.isEmpty() && sheet.workspace().timing().isPresent()) {
             g.setFill(palette.ink2());
             g.setFont(NAME);
             g.setTextAlign(TextAlignment.LEFT);
             g.setTextBaseline(VPos.CENTER);
-            g.fillText(
-                    "Double-click a pose on the Cast desk to key it here.",
-                    SheetRows.GUTTER + 8,
-                    top + SheetRows.FEEL / 2);
+            g.fillText("Double-click a pose on the Cast desk to key it here.", GUTTER + 8, height() / 2);
             g.setTextBaseline(VPos.BASELINE);
         }
         for (int k = 0; k < keys.size(); k++) {
-            PoseKey key = keys.get(k);
             double end = k + 1 < keys.size()
-                    ? time(workspace, keys.get(k + 1)) - keys.get(k + 1).ease()
-                    : scale.duration();
-            if (scale.outside(time(workspace, key) - key.ease(), Math.max(end, time(workspace, key)))) {
-                continue;
-            }
-            double from = scale.xOf(time(workspace, key) - key.ease());
-            double at = scale.xOf(time(workspace, key));
-            double to = Math.max(at + 2, scale.xOf(end));
-            boolean rest = key.pose().equals("Rest");
-            boolean chosen = workspace.keys().index().get() == k;
-            Color plum = palette.plum();
-            g.setFill(new Color(plum.getRed(), plum.getGreen(), plum.getBlue(), rest ? 0.08 : chosen ? 0.5 : 0.25));
-            g.fillPolygon(new double[] {from, at, to, to}, new double[] {bottom, top + 3, top + 3, bottom}, 4);
-            g.setStroke(plum);
-            g.setLineWidth(chosen ? 2 : 1);
-            g.strokeLine(from, bottom, at, top + 3);
-            g.strokeLine(at, top + 3, to, top + 3);
-            g.setLineWidth(1);
-            g.setFill(palette.ink());
-            g.save();
-            g.beginPath();
-            g.rect(
-                    Math.max(at, SheetRows.GUTTER),
-                    top,
-                    Math.max(0, to - Math.max(at, SheetRows.GUTTER)),
-                    SheetRows.FEEL);
-            g.clip();
-            g.setFont(NAME);
-            g.setTextAlign(TextAlignment.LEFT);
-            g.setTextBaseline(VPos.CENTER);
-            String percent = key.strength() == 1 || rest ? "" : " " + Math.round(100 * key.strength()) + " %";
-            g.fillText(key.pose() + percent, Math.max(at, SheetRows.GUTTER) + 4, top + SheetRows.FEEL / 2 + 1);
-            g.restore();
-            g.setTextBaseline(VPos.BASELINE);
+                    ? time(keys.get(k + 1)) - keys.get(k + 1).ease()
+                    : sheet.scale().duration();
+            draw(g, palette, keys.get(k), k, end);
         }
     }
 
-    /** The key whose time lies under the pointer, to be dragged. */
-    static Optional<Integer> edgeAt(Workspace workspace, SheetScale scale, double x, double y) {
-        if (!SheetRows.inFeel(y) || x < SheetRows.GUTTER) {
-            return Optional.empty();
+    private void draw(GraphicsContext g, Palette palette, PoseKey key, int index, double end) {
+        SheetScale scale = sheet.scale();
+        double time = time(key);
+        if (scale.outside(time - key.ease(), Math.max(end, time))) {
+            return;
         }
-        List<PoseKey> keys = keys(workspace);
+        double bottom = height() - 3;
+        double from = scale.xOf(time - key.ease());
+        double at = scale.xOf(time);
+        double to = Math.max(at + 2, scale.xOf(end));
+        boolean rest = key.pose().equals("Rest");
+        boolean chosen = sheet.workspace().keys().index().get() == index;
+        Color plum = palette.plum();
+        g.setFill(Blocks.alpha(plum, rest ? 0.08 : chosen ? 0.5 : 0.25));
+        g.fillPolygon(new double[] {from, at, to, to}, new double[] {bottom, 3, 3, bottom}, 4);
+        g.setStroke(plum);
+        g.setLineWidth(chosen ? 2 : 1);
+        g.strokeLine(from, bottom, at, 3);
+        g.strokeLine(at, 3, to, 3);
+        g.setLineWidth(1);
+        g.setFill(palette.ink());
+        g.save();
+        g.beginPath();
+        double left = Math.max(at, GUTTER);
+        g.rect(left, 0, Math.max(0, to - left), height());
+        g.clip();
+        g.setFont(NAME);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setTextBaseline(VPos.CENTER);
+        String percent = key.strength() == 1 || rest ? "" : " " + Math.round(100 * key.strength()) + " %";
+        g.fillText(key.pose() + percent, left + 4, height() / 2 + 1);
+        g.restore();
+        g.setTextBaseline(VPos.BASELINE);
+    }
+
+    /** The key whose time lies under the pointer, to be dragged. */
+    private Optional<Integer> edgeAt(double x) {
+        List<PoseKey> keys = keys();
         for (int k = 0; k < keys.size(); k++) {
-            if (Math.abs(scale.xOf(time(workspace, keys.get(k))) - x) < GRAB) {
+            if (Math.abs(sheet.scale().xOf(time(keys.get(k))) - x) < GRAB) {
                 return Optional.of(k);
             }
         }
@@ -101,13 +99,43 @@ final class FeelRow {
     }
 
     /** The key whose pose holds at a time. */
-    static Optional<Integer> keyAt(Workspace workspace, double time) {
-        List<PoseKey> keys = keys(workspace);
+    private Optional<Integer> keyAt(double time) {
+        List<PoseKey> keys = keys();
         for (int k = keys.size() - 1; k >= 0; k--) {
-            if (time(workspace, keys.get(k)) - keys.get(k).ease() <= time) {
+            if (time(keys.get(k)) - keys.get(k).ease() <= time) {
                 return Optional.of(k);
             }
         }
         return Optional.empty();
+    }
+
+    @Override
+    Cursor cursor(SheetPointer at) {
+        return edgeAt(at.x()).isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT;
+    }
+
+    @Override
+    boolean press(SheetPointer at) {
+        Optional<Integer> edge = edgeAt(at.x());
+        sheet.workspace()
+                .keys()
+                .index()
+                .set(edge.or(() -> keyAt(at.time())).orElse(-1));
+        gesture = sheet.workspace().newGesture();
+        return edge.isPresent() || super.press(at);
+    }
+
+    @Override
+    void drag(SheetPointer at) {
+        sheet.workspace().keys().move(at.pulled(), gesture);
+        sheet.player().seek(at.time());
+    }
+
+    @Override
+    void offer(ContextMenu menu, SheetPointer at) {
+        keyAt(at.time()).ifPresent(key -> item(menu, "Delete the key", () -> {
+            sheet.workspace().keys().index().set(key);
+            sheet.workspace().keys().delete();
+        }));
     }
 }

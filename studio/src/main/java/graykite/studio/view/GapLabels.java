@@ -21,7 +21,7 @@ final class GapLabels {
     private Optional<LineSound> heard = Optional.empty();
     private List<GapSound> gaps = List.of();
 
-    void draw(GraphicsContext g, Workspace workspace, SheetScale scale, Palette palette, Timing timing, double top) {
+    void draw(GraphicsContext g, Workspace workspace, SheetScale scale, Palette palette, Timing timing, double height) {
         Optional<LineSound> sound = workspace.sound().get();
         if (timing != known || !sound.equals(heard)) {
             known = timing;
@@ -36,13 +36,13 @@ final class GapLabels {
             if (gap.kind() == GapSound.Kind.SILENCE || scale.outside(gap.start(), gap.end())) {
                 continue;
             }
-            double from = Math.max(SheetRows.GUTTER, scale.xOf(gap.start()));
+            double from = Math.max(SheetRow.GUTTER, scale.xOf(gap.start()));
             double to = scale.xOf(gap.end());
             g.setFill(palette.paper2());
-            g.fillRect(from + 1, top + 5, Math.max(1, to - from - 2), SheetRows.SOUNDS - 10);
+            g.fillRect(from + 1, 5, Math.max(1, to - from - 2), height - 10);
             if (to - from >= LEAST_WIDTH) {
                 g.setFill(palette.ink2());
-                g.fillText(gap.kind().title(), (from + to) / 2, top + SheetRows.SOUNDS / 2);
+                g.fillText(gap.kind().title(), (from + to) / 2, height / 2);
             }
         }
         g.setTextBaseline(VPos.BASELINE);

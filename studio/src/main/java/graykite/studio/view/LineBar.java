@@ -1,11 +1,8 @@
 package graykite.studio.view;
 
-import graykite.project.Line;
 import graykite.studio.model.Workspace;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -15,24 +12,22 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** Over the desks: which line is worked on, undo, redo and save. */
 public final class LineBar extends HBox {
     private final Workspace workspace;
-    private final ComboBox<Line> lines = new ComboBox<>();
-    private boolean filling;
+    private final Button lines = new Button();
 
-    /** @param save saves the project */
-    public LineBar(Workspace workspace, Runnable save) {
+    /**
+     * @param save saves the project
+     * @param table shows all lines
+     */
+    public LineBar(Workspace workspace, Runnable save, Runnable table) {
         super(6);
         this.workspace = workspace;
         lines.setMaxWidth(Double.MAX_VALUE);
-        lines.setPromptText("No line yet");
-        lines.setAccessibleText("The line that is worked on");
+        lines.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        lines.setGraphic(new FontIcon(Feather.LIST));
+        lines.setAccessibleText("The line that is worked on; opens the table of lines");
+        lines.setTooltip(new Tooltip("All lines and scenes (Ctrl+L); the next and previous line with Ctrl+Down and Ctrl+Up"));
         lines.setId("lines");
-        lines.setButtonCell(new LineCell());
-        lines.setCellFactory(view -> new LineCell());
-        lines.setOnAction(e -> {
-            if (!filling && lines.getValue() != null) {
-                workspace.lineId().set(lines.getValue().id());
-            }
-        });
+        lines.setOnAction(e -> table.run());
         HBox.setHgrow(lines, Priority.ALWAYS);
         Button undo = icon(Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", workspace::undo);
         Button redo = icon(Feather.CORNER_UP_RIGHT, "Redo (Ctrl+Shift+Z)", workspace::redo);
@@ -49,25 +44,13 @@ public final class LineBar extends HBox {
         setStyle("-fx-background-color: paper-2; -fx-border-color: transparent transparent line line;");
     }
 
-    /** Lists the lines of the project. */
+    /** Shows what is worked on. */
     public void refresh() {
-        filling = true;
-        lines.getItems().setAll(workspace.project().lines());
-        lines.setValue(workspace.line().orElse(null));
-        lines.setDisable(workspace.project().lines().isEmpty());
-        filling = false;
-    }
-
-    private final class LineCell extends ListCell<Line> {
-        @Override
-        protected void updateItem(Line line, boolean empty) {
-            super.updateItem(line, empty);
-            setText(
-                    empty || line == null
-                            ? null
-                            : line.title() + "  –  "
-                                    + workspace.project().speakerOf(line).name());
-        }
+        String line = workspace
+                .line()
+                .map(l -> l.title().strip() + "  –  " + workspace.project().speakerOf(l).name())
+                .orElse("No line yet");
+        lines.setText(workspace.openScene().map(s -> s.title() + "  ·  " + line).orElse(line));
     }
 
     private static Button icon(Feather icon, String tip, Runnable action) {

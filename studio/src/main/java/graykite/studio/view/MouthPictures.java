@@ -83,6 +83,12 @@ public final class MouthPictures {
         return Optional.ofNullable(images.get(pose));
     }
 
+    /** A face at rest, small, for lists; not for the JavaFX thread. */
+    public static Image portrait(Character character) {
+        double[] rest = character.values(character.poses().getOrDefault("Rest", Pose.REST));
+        return image(new Renderer().draw(new Deformer(character).deform(rest), Camera.FRONT, 56, 56));
+    }
+
     /** A picture as JavaFX shows it. */
     public static Image image(Picture picture) {
         WritableImage image = new WritableImage(picture.width(), picture.height());

@@ -9,10 +9,9 @@ import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 
-/** Sections with their own diction, as bars over the words; their ends slope as they blend. */
+/** Sections with their own diction, as bars at the top of the row of words; their ends slope as they blend. */
 final class SectionBars {
-    private static final double TALL = 7;
-    private static final double BOTTOM = SheetRows.WORDS_TOP;
+    private static final double TALL = 5;
 
     private SectionBars() {}
 
@@ -33,14 +32,14 @@ final class SectionBars {
             g.setFill(new Color(tide.getRed(), tide.getGreen(), tide.getBlue(), chosen ? 0.95 : 0.5));
             g.fillPolygon(
                     new double[] {from, Math.min(full, less), Math.max(full, less), to},
-                    new double[] {BOTTOM, BOTTOM - TALL, BOTTOM - TALL, BOTTOM},
+                    new double[] {TALL, 0, 0, TALL},
                     4);
         }
     }
 
     /** The section whose bar is under a point. */
     static Optional<Integer> at(MouthEdits edits, SheetScale scale, double x, double y) {
-        if (y < BOTTOM - TALL - 2 || y >= BOTTOM) {
+        if (y > TALL + 2) {
             return Optional.empty();
         }
         int section = edits.sectionAt(scale.timeAt(x));

@@ -10,7 +10,8 @@ import javafx.scene.layout.Priority;
 
 /** The strip at the bottom: what runs, with progress and cancel, and the last message. */
 public final class StatusStrip extends HBox {
-    public StatusStrip(Jobs jobs, boolean audible) {
+    /** @param openMessages shows all messages */
+    public StatusStrip(Jobs jobs, boolean audible, Runnable openMessages) {
         getStyleClass().add("strip");
         Label message = new Label();
         message.setId("message");
@@ -20,6 +21,8 @@ public final class StatusStrip extends HBox {
         Tooltip whole = new Tooltip();
         whole.textProperty().bind(jobs.message());
         message.setTooltip(whole);
+        message.setStyle("-fx-cursor: hand;");
+        message.setOnMouseClicked(e -> openMessages.run());
         Label running = new Label();
         running.textProperty().bind(jobs.running());
         ProgressBar bar = new ProgressBar();

@@ -17,7 +17,7 @@ final class TimeLine {
     static void draw(GraphicsContext g, SheetScale scale, double width, double duration, DoubleUnaryOperator y) {
         g.beginPath();
         boolean begun = false;
-        for (double x = SheetRows.GUTTER; x < width; x += STEP) {
+        for (double x = SheetRow.GUTTER; x < width; x += STEP) {
             double time = scale.timeAt(x);
             if (time < 0 || time > duration) {
                 continue;

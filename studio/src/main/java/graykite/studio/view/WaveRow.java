@@ -1,17 +1,16 @@
 package graykite.studio.view;
 
-import static graykite.studio.view.SheetRows.GUTTER;
-import static graykite.studio.view.SheetRows.WAVE;
 
 import graykite.sound.Envelope;
 import graykite.sound.Sound;
 import graykite.studio.model.Palette;
 import graykite.workbench.LineSound;
 import javafx.scene.canvas.GraphicsContext;
+import java.util.Optional;
 import javafx.scene.paint.Color;
 
-/** Draws the wave: from afar its extremes, a line a pixel; close by a line through the samples, and then each sample as a dot. */
-final class WaveRow {
+/** The wave with, on request, loudness and pitch over it; dragging scrubs. The wave: from afar its extremes, a line a pixel; close by a line through the samples, and then each sample as a dot. */
+final class WaveRow extends SheetRow {
     /** Pixels between samples from which on they are joined by a line. */
     private static final double JOINED = 2;
     /** Pixels between samples from which on each is a dot. */
@@ -21,34 +20,58 @@ final class WaveRow {
 
     private final float[] extremes = new float[2];
 
-    /** @param faint true when curves are drawn over the wave */
-    void draw(
-            GraphicsContext g,
-            LineSound sound,
-            SheetScale scale,
-            Palette palette,
-            double top,
-            double width,
-            boolean faint) {
-        double middle = top + WAVE / 2;
-        double tall = (WAVE / 2 - 4) / Math.max(0.05, sound.envelope().peak());
+    WaveRow(SheetContext sheet) {
+        super(sheet, "wave", 52);
+    }
+
+    @Override
+    void draw(GraphicsContext g, double width) {
+        Optional<LineSound> heard = sheet.workspace().sound().get();
+        if (heard.isEmpty()) {
+            return;
+        }
+        LineSound sound = heard.get();
+        SheetScale scale = sheet.scale();
+        Palette palette = sheet.palette().get();
+        boolean faint = sheet.workspace().showLoudness().get()
+                || sheet.workspace().showPitch().get();
+        double middle = height() / 2;
+        double tall = (height() / 2 - 4) / Math.max(0.05, sound.envelope().peak());
         Color ink = palette.ink2().deriveColor(0, 1, 1, faint ? 0.35 : 1);
         g.setStroke(ink);
         g.setLineWidth(1);
         double apart = scale.pixelsASecond() / sound.sound().rate();
         if (apart < JOINED) {
-            drawExtremes(g, sound.envelope(), scale, middle, tall, width);
+            drawExtremes(g, sound.envelope(), scale, sound.sound().duration(), middle, tall, width);
         } else {
             g.setFill(ink);
             drawSamples(g, sound.sound(), scale, middle, tall, apart >= DOTTED);
         }
+        VoiceCurves.draw(g, sheet, width, height());
+    }
+
+    @Override
+    boolean press(SheetPointer at) {
+        sheet.player().scrub(at.time());
+        return true;
+    }
+
+    @Override
+    void drag(SheetPointer at) {
+        sheet.player().scrub(at.time());
     }
 
     private void drawExtremes(
-            GraphicsContext g, Envelope envelope, SheetScale scale, double middle, double tall, double width) {
+            GraphicsContext g,
+            Envelope envelope,
+            SheetScale scale,
+            double duration,
+            double middle,
+            double tall,
+            double width) {
         double perPixel = 1 / scale.pixelsASecond();
-        int last = (int) Math.min(width, Math.ceil(scale.xOf(scale.duration())));
-        for (int x = (int) GUTTER; x < last; x++) {
+        int last = (int) Math.min(width, Math.ceil(scale.xOf(duration)));
+        for (int x = (int) Math.max(GUTTER, scale.xOf(0)); x < last; x++) {
             double t = scale.timeAt(x);
             envelope.between(t, t + perPixel, extremes);
             double high = middle - extremes[1] * tall;

@@ -13,14 +13,14 @@ class SheetScaleTest {
 
     @BeforeEach
     void tenSecondsInAThousandPixels() {
-        scale.room(SheetRows.GUTTER + 1016, 10);
+        scale.room(SheetRow.GUTTER + 1016, 10);
         scale.fit();
     }
 
     @Test
     void fitShowsAll() {
         assertEquals(100, scale.pixelsASecond(), 1e-9);
-        assertEquals(SheetRows.GUTTER, scale.xOf(0), 1e-9);
+        assertEquals(SheetRow.GUTTER, scale.xOf(0), 1e-9);
         assertFalse(scale.outside(0, 0.1));
         assertFalse(scale.outside(9.9, 10));
     }
@@ -28,7 +28,7 @@ class SheetScaleTest {
     @Test
     void pixelsAndTimesAreInverse() {
         scale.zoom(7.3, 400);
-        for (double x = SheetRows.GUTTER; x < 1000; x += 37) {
+        for (double x = SheetRow.GUTTER; x < 1000; x += 37) {
             assertEquals(x, scale.xOf(scale.timeAt(x)), 1e-9);
         }
     }
@@ -38,7 +38,7 @@ class SheetScaleTest {
     void zoomKeepsTheTimeUnderThePointer() {
         Random random = new Random(4);
         for (int i = 0; i < 200; i++) {
-            double x = SheetRows.GUTTER + random.nextDouble() * 1000;
+            double x = SheetRow.GUTTER + random.nextDouble() * 1000;
             double time = scale.timeAt(x);
             scale.zoom(1.5, x);
             if (scale.pixelsASecond() < 400_000) {
@@ -64,21 +64,27 @@ class SheetScaleTest {
 
     @Test
     void twoHoursFitAndSingleSamplesComeApart() {
-        scale.room(SheetRows.GUTTER + 1016, 7200);
+        scale.room(SheetRow.GUTTER + 1016, 7200);
         scale.fit();
         assertFalse(scale.outside(7199, 7200));
-        assertTrue(scale.xOf(7200) <= SheetRows.GUTTER + 1016);
+        assertTrue(scale.xOf(7200) <= SheetRow.GUTTER + 1016);
         for (int i = 0; i < 60; i++) {
             scale.zoom(2, 500);
         }
         assertTrue(scale.xOf(3600 + 1 / 48_000.0) - scale.xOf(3600) > 6);
     }
 
+    /** In a scene others speak before the line: there is time before 0, and what is seen stays when the clock changes. */
     @Test
-    void rowsAreWhereTheyAreDrawn() {
-        assertTrue(SheetRows.inWords(SheetRows.WORDS_TOP));
-        assertFalse(SheetRows.inWords(SheetRows.SOUNDS_TOP));
-        assertTrue(SheetRows.inSounds(SheetRows.SOUNDS_TOP));
-        assertFalse(SheetRows.inSounds(SheetRows.SOUNDS_TOP + SheetRows.SOUNDS));
+    void timeBeforeTheLine() {
+        SheetScale scale = new SheetScale();
+        scale.room(1076, -4, 6);
+        scale.fit();
+        assertEquals(SheetRow.GUTTER, scale.xOf(-4), 1e-9);
+        double third = scale.xOf(2);
+        scale.shiftBy(-1.5);
+        assertEquals(third, scale.xOf(0.5), 1e-9);
+        scale.startAt(-99);
+        assertEquals(-5.5, scale.start(), 1e-9);
     }
 }

@@ -1,0 +1,79 @@
+package graykite.studio.view;
+
+import graykite.studio.model.Palette;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+
+/** Blocks of time and their labels, as rows of the sheet draw them. */
+final class Blocks {
+    private Blocks() {}
+
+    /** Generated blocks have plain edges, blocks that a hand touched notched ones. */
+    static void block(
+            GraphicsContext g,
+            SheetScale scale,
+            Palette palette,
+            double from,
+            double to,
+            double height,
+            boolean own,
+            boolean chosen) {
+        double x = SheetRow.snap(scale.xOf(from));
+        double width = Math.max(2, SheetRow.snap(scale.xOf(to)) - x - 1);
+        Color colour = own ? palette.tide() : palette.sand();
+        g.setFill(alpha(colour, chosen ? 0.55 : 0.22));
+        g.fillRect(x, 3, width, height - 6);
+        g.setStroke(colour);
+        g.setLineWidth(chosen ? 2 : 1);
+        g.strokeRect(x, SheetRow.snap(3), width, height - 6);
+        g.setLineWidth(1);
+        if (own && width > 8) {
+            notches(g, palette.tide(), palette.paper(), x, 3, width, height - 6);
+        }
+    }
+
+    /** Two cut corners tell a hand's work without colour too. */
+    private static void notches(
+            GraphicsContext g, Color colour, Color paper, double x, double top, double width, double height) {
+        g.setFill(paper);
+        g.fillPolygon(new double[] {x - 1, x + 4, x - 1}, new double[] {top, top, top + 5}, 3);
+        g.setFill(colour);
+        g.fillPolygon(
+                new double[] {x + width - 5, x + width, x + width},
+                new double[] {top + height, top + height, top + height - 5},
+                3);
+    }
+
+    /** A text within a block, cut off where there is no room. */
+    static void label(
+            GraphicsContext g, SheetScale scale, Font font, String text, double from, double to, double middle) {
+        double x = Math.max(SheetRow.GUTTER, scale.xOf(from));
+        double width = scale.xOf(to) - x;
+        double needed = text.length() * font.getSize() * 0.5;
+        if (width < Math.min(needed, 10)) {
+            return;
+        }
+        g.setFont(font);
+        g.setTextBaseline(VPos.CENTER);
+        g.save();
+        g.beginPath();
+        g.rect(x + 1, 0, Math.max(0, width - 2), 2 * middle + 4);
+        g.clip();
+        if (needed > width) {
+            g.setTextAlign(TextAlignment.LEFT);
+            g.fillText(text, x + 3, middle);
+        } else {
+            g.setTextAlign(TextAlignment.CENTER);
+            g.fillText(text, x + width / 2, middle);
+        }
+        g.restore();
+        g.setTextBaseline(VPos.BASELINE);
+    }
+
+    static Color alpha(Color colour, double alpha) {
+        return new Color(colour.getRed(), colour.getGreen(), colour.getBlue(), alpha);
+    }
+}

@@ -1,0 +1,364 @@
+package graykite.studio.view;
+
+import graykite.edit.LineEdit;
+import graykite.edit.SceneEdit;
+import graykite.project.Line;
+import graykite.project.Member;
+import graykite.project.SceneWork;
+import graykite.studio.model.Workspace;
+import graykite.text.Language;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Function;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.collections.FXCollections;
+import javafx.collections.ListChangeListener;
+import javafx.collections.MapChangeListener;
+import javafx.collections.ObservableList;
+import javafx.collections.transformation.FilteredList;
+import javafx.collections.transformation.SortedList;
+import javafx.geometry.Insets;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableRow;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.image.Image;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/**
+ * Every line and scene of the project as a table over the stage: find, filter, sort, put in order, choose many and act on
+ * many. Only the rows that are seen are drawn, so a thousand scroll as ten do.
+ */
+public final class LinesTable extends VBox implements AutoCloseable {
+    private final Workspace workspace;
+    private final StackPane host;
+    private final Function<Member, CompletableFuture<Image>> portraits;
+    private final Map<String, Image> pictures = new HashMap<>();
+    private final ObservableList<LineEntry> all = FXCollections.observableArrayList();
+    private final FilteredList<LineEntry> shown = new FilteredList<>(all);
+    private final TableView<LineEntry> table = new TableView<>();
+    private final TextField find = new TextField();
+    private final ComboBox<LineFilter> filter = new ComboBox<>();
+    private final Label count = new Label();
+    private final MenuButton speaker = new MenuButton("Give to…");
+    private final List<Node> forLines = new ArrayList<>();
+
+    /**
+     * @param host what it is laid over
+     * @param portraits draws somebody's face small
+     */
+    public LinesTable(Workspace workspace, StackPane host, Function<Member, CompletableFuture<Image>> portraits) {
+        this.workspace = workspace;
+        this.host = host;
+        this.portraits = portraits;
+        setId("lines-table");
+        getStyleClass().add("lines-table");
+        setSpacing(8);
+        setPadding(new Insets(12));
+        VBox.setVgrow(table, Priority.ALWAYS);
+        getChildren().addAll(top(), table, actions());
+        build();
+        workspace.history().addListener((o, b, n) -> refresh());
+        workspace.problems().addListener((MapChangeListener<String, String>) c -> refresh());
+        workspace.lineId().addListener((o, b, n) -> table.refresh());
+        addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                e.consume();
+                hide();
+            } else if (e.getCode() == KeyCode.F && e.isControlDown()) {
+                e.consume();
+                find.requestFocus();
+            }
+        });
+    }
+
+    // --- building ------------------------------------------------------------------------------------------------
+
+    private HBox top() {
+        Label title = new Label("Lines");
+        title.getStyleClass().add("title");
+        find.setPromptText("Find in names and words");
+        find.setId("find-line");
+        find.setPrefWidth(220);
+        find.textProperty().addListener((o, b, n) -> narrow());
+        find.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.ENTER) {
+                table.requestFocus();
+                table.getSelectionModel().selectFirst();
+                e.consume();
+            }
+        });
+        filter.setId("filter-lines");
+        filter.setTooltip(new Tooltip("Show only some of the lines"));
+        filter.setOnAction(e -> narrow());
+        count.getStyleClass().add("quiet");
+        count.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(count, Priority.ALWAYS);
+        Button close = new Button("", new FontIcon(Feather.X));
+        close.setAccessibleText("Close the table");
+        close.setTooltip(new Tooltip("Back to the face (Ctrl+L or Escape)"));
+        close.setOnAction(e -> hide());
+        HBox top = new HBox(8, title, find, filter, count, close);
+        top.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return top;
+    }
+
+    private HBox actions() {
+        Button read = button("Read", Feather.EYE, "Find the words of the chosen lines in their recordings", () -> workspace
+                .readings()
+                .readAll(chosenLines()));
+        Button scene = button("Make a scene", Feather.USERS, "Place the chosen lines one after another on one stage", () -> {
+            List<Line> lines = chosenLines();
+            if (!lines.isEmpty()) {
+                workspace.scenes().make("Scene " + (workspace.project().scenes().size() + 1), lines);
+                hide();
+            }
+        });
+        Button up = button("", Feather.ARROW_UP, "Earlier in the order (Alt+Up)", () -> order(-1));
+        Button down = button("", Feather.ARROW_DOWN, "Later in the order (Alt+Down)", () -> order(1));
+        up.setAccessibleText("Earlier in the order");
+        down.setAccessibleText("Later in the order");
+        MenuButton language = new MenuButton("Language…");
+        for (Language each : Language.values()) {
+            MenuItem item = new MenuItem(each.title());
+            item.setOnAction(e -> onLines(l -> new LineEdit.SetLanguage(l.id(), each)));
+            language.getItems().add(item);
+        }
+        Button delete = button("Delete", Feather.TRASH_2, "Delete what is chosen (Delete)", this::delete);
+        delete.setId("delete-lines");
+        forLines.addAll(List.of(read, scene, up, down, language, speaker));
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox actions = new HBox(8, read, scene, speaker, language, up, down, gap, delete);
+        actions.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return actions;
+    }
+
+    private static Button button(String text, Feather icon, String tip, Runnable action) {
+        Button button = new Button(text, new FontIcon(icon));
+        button.setTooltip(new Tooltip(tip));
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    private void build() {
+        table.setId("lines-list");
+        table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        table.setFixedCellSize(32);
+        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        table.setPlaceholder(new Label("No line is like that. Drop recordings on the window to add lines."));
+        TableColumn<LineEntry, LineEntry> face = column("", 44, e -> e);
+        face.setSortable(false);
+        face.setCellFactory(c -> new LineCells.Face(e -> pictureOf(e.speaker())));
+        TableColumn<LineEntry, String> title = column("Name", 150, LineEntry::title);
+        TableColumn<LineEntry, String> who = column("Who", 90, LineEntry::speakerName);
+        TableColumn<LineEntry, String> words = column("Words", 220, LineEntry::words);
+        TableColumn<LineEntry, Double> length = column("Length", 62, LineEntry::seconds);
+        length.setCellFactory(c -> new LineCells.Seconds());
+        TableColumn<LineEntry, LineEntry> far = column("Voice Reading Mouth", 76, e -> e);
+        far.setComparator(java.util.Comparator.comparingDouble(LineEntry::progress));
+        far.setText("So far");
+        far.setCellFactory(c -> new LineCells.Knots());
+        TableColumn<LineEntry, Integer> doubts = column("Doubts", 58, LineEntry::doubts);
+        TableColumn<LineEntry, String> notes = column("Notes", 150, LineEntry::problem);
+        table.getColumns().setAll(List.of(face, title, who, words, length, far, doubts, notes));
+        SortedList<LineEntry> sorted = new SortedList<>(shown);
+        sorted.comparatorProperty().bind(table.comparatorProperty());
+        table.setItems(sorted);
+        table.setRowFactory(t -> {
+            TableRow<LineEntry> row = new TableRow<>();
+            row.setOnMouseClicked(e -> {
+                if (e.getClickCount() == 2 && !row.isEmpty()) {
+                    open(row.getItem());
+                }
+            });
+            return row;
+        });
+        table.getSelectionModel().getSelectedItems().addListener((ListChangeListener<LineEntry>) c -> chosenChanged());
+        table.setOnKeyPressed(e -> {
+            switch (e.getCode()) {
+                case ENTER -> Optional.ofNullable(table.getSelectionModel().getSelectedItem()).ifPresent(this::open);
+                case DELETE -> delete();
+                case UP, DOWN -> {
+                    if (e.isAltDown()) {
+                        order(e.getCode() == KeyCode.UP ? -1 : 1);
+                        e.consume();
+                    }
+                }
+                default -> {}
+            }
+        });
+        chosenChanged();
+    }
+
+    private static <T> TableColumn<LineEntry, T> column(String name, double width, Function<LineEntry, T> value) {
+        TableColumn<LineEntry, T> column = new TableColumn<>(name);
+        column.setPrefWidth(width);
+        column.setCellValueFactory(c -> new ReadOnlyObjectWrapper<>(value.apply(c.getValue())));
+        return column;
+    }
+
+    private Optional<Image> pictureOf(String member) {
+        if (!pictures.containsKey(member)) {
+            workspace.project().member(member).ifPresent(m -> portraits.apply(m)
+                    .thenAccept(image -> Platform.runLater(() -> {
+                        pictures.put(member, image);
+                        table.refresh();
+                    })));
+        }
+        return Optional.ofNullable(pictures.get(member));
+    }
+
+    // --- showing -------------------------------------------------------------------------------------------------
+
+    public boolean isOpen() {
+        return host.getChildren().contains(this);
+    }
+
+    /** Shows the table over the stage, or puts it away. */
+    public void toggle() {
+        if (isOpen()) {
+            hide();
+        } else {
+            host.getChildren().add(this);
+            refresh();
+            find.requestFocus();
+        }
+    }
+
+    public void hide() {
+        host.getChildren().remove(this);
+    }
+
+    private void refresh() {
+        if (!isOpen()) {
+            return;
+        }
+        List<LineEntry> now = LineEntry.of(workspace.project(), workspace.problems());
+        if (!now.equals(all)) {
+            List<String> chosen = table.getSelectionModel().getSelectedItems().stream()
+                    .map(LineEntry::id)
+                    .toList();
+            all.setAll(now);
+            table.getSelectionModel().clearSelection();
+            for (int i = 0; i < table.getItems().size(); i++) {
+                if (chosen.contains(table.getItems().get(i).id())) {
+                    table.getSelectionModel().select(i);
+                }
+            }
+        }
+        LineFilter before = filter.getValue();
+        List<LineFilter> choices = LineFilter.of(workspace.project());
+        if (!filter.getItems().equals(choices)) {
+            filter.getItems().setAll(choices);
+            filter.setValue(choices.contains(before) ? before : choices.getFirst());
+        }
+        speaker.getItems().clear();
+        for (Member member : workspace.project().cast()) {
+            MenuItem item = new MenuItem(member.name());
+            item.setOnAction(e -> onLines(l -> new LineEdit.GiveLine(l.id(), member.id())));
+            speaker.getItems().add(item);
+        }
+        narrow();
+    }
+
+    private void narrow() {
+        String needle = find.getText().strip().toLowerCase(java.util.Locale.ROOT);
+        LineFilter wanted = filter.getValue();
+        shown.setPredicate(e -> e.matches(needle) && (wanted == null || wanted.keeps(e)));
+        count.setText(shown.size() == all.size() ? all.size() + " in all" : shown.size() + " of " + all.size());
+    }
+
+    private void chosenChanged() {
+        boolean none = chosenLines().isEmpty();
+        forLines.forEach(n -> n.setDisable(none));
+    }
+
+    // --- acting on what is chosen ----------------------------------------------------------------------------------
+
+    private List<LineEntry> chosen() {
+        return List.copyOf(table.getSelectionModel().getSelectedItems());
+    }
+
+    private List<Line> chosenLines() {
+        return chosen().stream()
+                .filter(e -> e != null && !e.scene())
+                .flatMap(e -> workspace.project().line(e.id()).stream())
+                .toList();
+    }
+
+    private void open(LineEntry entry) {
+        if (entry.scene()) {
+            workspace.project()
+                    .scene(entry.id())
+                    .flatMap(s -> s.blocks().stream().findFirst())
+                    .map(SceneWork.Block::line)
+                    .ifPresent(workspace.lineId()::set);
+            workspace.sceneId().set(entry.id());
+        } else {
+            workspace.sceneId().set("");
+            workspace.lineId().set(entry.id());
+        }
+        hide();
+    }
+
+    private void onLines(Function<Line, LineEdit> edit) {
+        long gesture = workspace.newGesture();
+        chosenLines().forEach(l -> workspace.edit(edit.apply(l), gesture));
+    }
+
+    private void delete() {
+        long gesture = workspace.newGesture();
+        List<LineEntry> gone = chosen();
+        for (LineEntry entry : gone) {
+            workspace.edit(
+                    entry.scene() ? new SceneEdit.RemoveScene(entry.id()) : new LineEdit.RemoveLine(entry.id()), gesture);
+        }
+        if (!gone.isEmpty()) {
+            workspace.jobs().say("Deleted " + gone.size() + (gone.size() == 1 ? " entry" : " entries") + "; Ctrl+Z brings them back.");
+        }
+    }
+
+    /** Moves the chosen lines by one place; only while the table is in the order of the project. */
+    private void order(int by) {
+        if (!table.getSortOrder().isEmpty()) {
+            table.getSortOrder().clear();
+            workspace.jobs().say("The table is in the project's order again; now lines can be put elsewhere in it.");
+            return;
+        }
+        List<Line> lines = new ArrayList<>(chosenLines());
+        if (by > 0) {
+            java.util.Collections.reverse(lines);
+        }
+        long gesture = workspace.newGesture();
+        for (Line line : lines) {
+            int at = workspace.project().lines().indexOf(line);
+            workspace.edit(new LineEdit.OrderLine(line.id(), Math.max(0, at + by)), gesture);
+        }
+    }
+
+    @Override
+    public void close() {
+        hide();
+    }
+}
