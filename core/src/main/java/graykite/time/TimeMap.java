@@ -94,18 +94,30 @@ public record TimeMap(List<Pair> pairs) {
         return wanted.of(a) + share * (wanted.of(b) - wanted.of(a));
     }
 
-    /** Another map after this one. */
+    /**
+     * Another map after this one. Where this one lets a stretch vanish and the other puts a pause in at that very place,
+     * the stretch becomes the pause.
+     */
     public TimeMap then(TimeMap next) {
         if (next.pairs.isEmpty()) {
             return this;
         }
         List<Pair> all = new ArrayList<>();
-        for (Pair pair : pairs) {
-            all.add(new Pair(pair.from(), next.before(pair.to())));
-            all.add(new Pair(pair.from(), next.after(pair.to())));
+        for (int i = 0; i < pairs.size(); i++) {
+            Pair pair = pairs.get(i);
+            boolean vanishesBefore = i > 0 && vanishes(pairs.get(i - 1), pair);
+            boolean vanishesAfter = i + 1 < pairs.size() && vanishes(pair, pairs.get(i + 1));
+            if (!vanishesBefore) {
+                all.add(new Pair(pair.from(), next.before(pair.to())));
+            }
+            if (!vanishesAfter) {
+                all.add(new Pair(pair.from(), next.after(pair.to())));
+            }
         }
         for (Pair pair : next.pairs) {
-            all.add(new Pair(back(pair.from()), pair.to()));
+            if (pairs.stream().noneMatch(p -> Math.abs(p.to() - pair.from()) < NEAR)) {
+                all.add(new Pair(back(pair.from()), pair.to()));
+            }
         }
         all.sort(Comparator.comparingDouble(Pair::from).thenComparingDouble(Pair::to));
         List<Pair> kept = new ArrayList<>();
@@ -118,6 +130,10 @@ public record TimeMap(List<Pair> pairs) {
             }
         }
         return new TimeMap(kept);
+    }
+
+    private static boolean vanishes(Pair a, Pair b) {
+        return b.from() - a.from() > NEAR && b.to() - a.to() < NEAR;
     }
 
     // --- ways to change a clock ----------------------------------------------------------------------------------

@@ -57,11 +57,14 @@ class EditsTest {
         Random random = new Random(3);
         for (int i = 0; i < 20; i++) {
             Timing again = Lines.again(READING, random);
-            double part = 0.04 / (READING.words().get(3).end() - READING.words().get(3).start());
+            double part = 0.04
+                    / (READING.words().get(3).end() - READING.words().get(3).start());
             double expected = again.words().get(3).start()
                     + part * (again.words().get(3).end() - again.words().get(3).start());
             Project take = after(
-                    keyed, new SetRecording("a", new SoundFile("take.wav", new byte[i])), new SetReading("a", again, false));
+                    keyed,
+                    new SetRecording("a", new SoundFile("take.wav", new byte[i])),
+                    new SetReading("a", again, false));
             assertEquals(expected, keyTime(take), 1e-9);
         }
         Project other = after(keyed, new SetReading("a", Lines.spoken("something else is said", 0.07), false));
@@ -138,7 +141,8 @@ class EditsTest {
     @Test
     void linesAreOrderedCopiedAndGiven() {
         Project three = after(START, new LineEdit.CopyLine("First", "c"), new LineEdit.OrderLine("b", 0));
-        assertEquals(List.of("b", "a", "c"), three.lines().stream().map(Line::id).toList());
+        assertEquals(
+                List.of("b", "a", "c"), three.lines().stream().map(Line::id).toList());
         assertEquals(Optional.of(READING), three.line("c").orElseThrow().timing());
         Project given = after(three, new LineEdit.GiveLine("c", "Brine"));
         assertEquals("Brine", given.speakerOf(given.line("c").orElseThrow()).name());

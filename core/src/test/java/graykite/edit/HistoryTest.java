@@ -46,7 +46,8 @@ class HistoryTest {
     @Test
     void aDragIsOneEdit() {
         History history = History.of(READ);
-        double start = READ.lines().getFirst().timing().orElseThrow().words().get(1).start();
+        double start =
+                READ.lines().getFirst().timing().orElseThrow().words().get(1).start();
         for (int i = 1; i <= 20; i++) {
             history = history.edited(new MoveStart("a", 1, 0, start + 0.004 * i), 7);
         }

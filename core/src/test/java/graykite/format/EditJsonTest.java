@@ -92,7 +92,8 @@ class EditJsonTest {
             new ReadingEdit.InsertWord("x", 1, "fog", FOG),
             new ReadingEdit.MarkWord("x", "fog", ",", FOG, 0.4, 2),
             new ReadingEdit.EndWord("x", 0.8),
-            new MouthEdit.SetMouth("x", MouthSettings.STANDARD.withLead(0.02).withMotion(Optional.of(MotionStyle.CRISP))),
+            new MouthEdit.SetMouth(
+                    "x", MouthSettings.STANDARD.withLead(0.02).withMotion(Optional.of(MotionStyle.CRISP))),
             new MouthEdit.AddSection("x", 0, 1, Diction.PLAIN.withOpen(1.5), Optional.of(MotionStyle.HELD), 0.3),
             new MouthEdit.ChangeSection("x", 0, Diction.PLAIN.withWide(1.5), Optional.empty(), 0.2),
             new MouthEdit.RemoveSection("x", 0),
@@ -203,10 +204,12 @@ class EditJsonTest {
         assertSays("\"gain\" is a number", "{\"edit\":\"set-gain\",\"line\":\"x\",\"gain\":\"loud\"}");
         assertSays("\"word\" is a whole number", "{\"edit\":\"join-words\",\"line\":\"x\",\"word\":1.5}");
         assertSays("no sound \"Q\"", "{\"edit\":\"say-word\",\"word\":\"x\",\"said\":\"Q\"}");
-        assertSays("nothing under", "{\"edit\":\"set-recording\",\"line\":\"x\",\"recording\":{\"sha256\":\""
-                + "0".repeat(64) + "\"}}");
+        assertSays(
+                "nothing under",
+                "{\"edit\":\"set-recording\",\"line\":\"x\",\"recording\":{\"sha256\":\"" + "0".repeat(64) + "\"}}");
         assertSays("is no SHA-256", "{\"edit\":\"set-recording\",\"line\":\"x\",\"recording\":{\"sha256\":\"../x\"}}");
-        assertSays("kind of layer", "{\"edit\":\"add-layer\",\"line\":\"x\",\"layer\":{\"kind\":\"fog\",\"name\":\"f\"}}");
+        assertSays(
+                "kind of layer", "{\"edit\":\"add-layer\",\"line\":\"x\",\"layer\":{\"kind\":\"fog\",\"name\":\"f\"}}");
     }
 
     private void assertSays(String part, String line) {

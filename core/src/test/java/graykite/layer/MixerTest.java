@@ -87,7 +87,8 @@ class MixerTest {
     @Test
     void weightsRunOverTime() {
         Curve rising = new Curve(List.of(new Key(0, 0, Key.Way.LINEAR, 0, 0), new Key(2, 1, Key.Way.LINEAR, 0, 0)));
-        Flat layer = flat(Blend.OVERRIDE, 0.8).with(LayerSetting.of("Flat", Blend.OVERRIDE).withWeight(rising));
+        Flat layer = flat(Blend.OVERRIDE, 0.8)
+                .with(LayerSetting.of("Flat", Blend.OVERRIDE).withWeight(rising));
         assertEquals(0.4, mixed(layer)[JAW], 1e-12);
         Shifted later = new Shifted(layer, 0.5, LayerSetting.always(0.5));
         assertEquals(0.1, mixed(later)[JAW], 1e-12, "a quarter of the way, half of it let through");
@@ -103,7 +104,12 @@ class MixerTest {
         Performance plain = Performance.of(
                 ODILE,
                 FittedChart.standard(ODILE),
-                new Score(timing, Lines.quiet(timing), MouthWork.STANDARD, FrameRate.FILM, Layers.usual().plans()));
+                new Score(
+                        timing,
+                        Lines.quiet(timing),
+                        MouthWork.STANDARD,
+                        FrameRate.FILM,
+                        Layers.usual().plans()));
         Performance smiling = plain.after(plain.score().withLayers(layers.plans()));
         int corner = ODILE.channelIndex().get("lipCornerPuller.L");
         double ah = timing.words().get(1).phones().getLast().range().middle();
@@ -114,12 +120,12 @@ class MixerTest {
 
     @Test
     void changesAreStretches() {
-        Changes changes = Changes.between(
-                List.of(1, 2, 3, 4), List.of(1, 2, 9, 4), n -> new TimeRange(n, n + 1));
+        Changes changes = Changes.between(List.of(1, 2, 3, 4), List.of(1, 2, 9, 4), n -> new TimeRange(n, n + 1));
         assertEquals(List.of(new TimeRange(3, 4), new TimeRange(9, 10)), changes.ranges());
         assertTrue(changes.later(5).touch(8.5, 8.6));
         assertTrue(!changes.touch(5, 8) && Changes.EVERYWHERE.touch(0, 0));
-        assertTrue(Changes.between(List.of(1), List.of(1), n -> new TimeRange(0, 0)).none());
+        assertTrue(Changes.between(List.of(1), List.of(1), n -> new TimeRange(0, 0))
+                .none());
         assertArrayEquals(mixed(), new double[ODILE.channels().size()]);
     }
 }

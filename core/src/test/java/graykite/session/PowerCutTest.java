@@ -98,7 +98,9 @@ class PowerCutTest {
         }
 
         private static int number(Project project) {
-            return project.title().startsWith("n") ? Integer.parseInt(project.title().substring(1)) : -1;
+            return project.title().startsWith("n")
+                    ? Integer.parseInt(project.title().substring(1))
+                    : -1;
         }
     }
 }

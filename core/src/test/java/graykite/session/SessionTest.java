@@ -62,7 +62,9 @@ class SessionTest {
         assertEquals(history.present(), back.present());
         assertEquals(history.at(), back.at());
         assertEquals("Day", back.redone().present().title());
-        assertEquals(0, back.undone().undone().present().line("a").orElseThrow().voice().gain());
+        assertEquals(
+                0,
+                back.undone().undone().present().line("a").orElseThrow().voice().gain());
         assertEquals("Untitled", new Rescues(root).list().getFirst().title());
     }
 

@@ -57,13 +57,27 @@ class TimeMapTest {
         }
     }
 
+    /** A line that has a pause is stretched before the pause: what lies in the pause moves with it and keeps its length. */
+    @Test
+    void fromOneRetimingToAnother() {
+        TimeMap paused = TimeMap.pausing(0.8, 0.5);
+        TimeMap both = paused.then(TimeMap.stretching(new TimeRange(0, 0.4), 1.5));
+        TimeMap change = paused.inverse().then(both);
+        assertEquals(1.0, change.after(0.8), 1e-9);
+        assertEquals(1.25, change.after(1.05), 1e-9);
+        assertEquals(1.5, change.after(1.3), 1e-9);
+        assertEquals(2.2, change.after(2), 1e-9);
+        assertEquals(1.05, both.inverse().then(paused).after(1.25), 1e-9);
+    }
+
     /** A retimed voice has the length that the map says, keeps its pitch, and is silent in its pauses. */
     @Test
     void voicesKeepTheirPitch() {
         int rate = 16_000;
         float[] samples = new float[2 * rate];
         for (int i = 0; i < samples.length; i++) {
-            samples[i] = (float) (0.4 * Math.sin(2 * Math.PI * 140 * i / rate) + 0.2 * Math.sin(2 * Math.PI * 280 * i / rate));
+            samples[i] = (float)
+                    (0.4 * Math.sin(2 * Math.PI * 140 * i / rate) + 0.2 * Math.sin(2 * Math.PI * 280 * i / rate));
         }
         Sound voice = Sound.mono(samples, rate);
         TimeMap map = TimeMap.stretching(new TimeRange(0.5, 1.5), 1.6).then(TimeMap.pausing(0.5, 0.3));

@@ -89,15 +89,15 @@ class WorkbenchTest {
         int phone = random.nextInt(timing.words().get(word).phones().size());
         return switch (random.nextInt(13)) {
             case 0, 1 -> new ReadingEdit.MoveStart(line, word, phone, at + 0.1 * random.nextGaussian());
-            case 2 -> new ReadingEdit.MoveEnd(line, word, timing.words().get(word).end() + 0.05 * random.nextGaussian());
+            case 2 ->
+                new ReadingEdit.MoveEnd(line, word, timing.words().get(word).end() + 0.05 * random.nextGaussian());
             case 3 ->
                 new MouthEdit.Touch(
                         line,
                         word,
                         phone,
                         TouchUp.on(Anchor.of(timing, word, phone)).withStrength(2 * random.nextDouble()));
-            case 4 ->
-                new MouthEdit.SetMouth(line, MouthSettings.STANDARD.withStrength(0.5 + random.nextDouble() / 2));
+            case 4 -> new MouthEdit.SetMouth(line, MouthSettings.STANDARD.withStrength(0.5 + random.nextDouble() / 2));
             case 5 -> new ActingEdit.KeyPose(line, at, random.nextBoolean() ? "Glad" : "Angry", 1, 0.2);
             case 6 -> new ActingEdit.Vary(line, random.nextInt(1000));
             case 7 ->
@@ -109,7 +109,8 @@ class WorkbenchTest {
                                 new Key(at + 0.3, random.nextDouble(), Key.Way.LINEAR, 0, 0))));
             case 8 -> new LineEdit.SetGain(line, random.nextInt(12) - 6);
             case 9 -> new SceneEdit.MoveLine("s", line, 4 * random.nextDouble(), random.nextBoolean());
-            case 10 -> new LineEdit.GiveLine(line, List.of("odile", "pim", "brine").get(random.nextInt(3)));
+            case 10 ->
+                new LineEdit.GiveLine(line, List.of("odile", "pim", "brine").get(random.nextInt(3)));
             case 11 ->
                 new LineEdit.Retime(
                         line,
@@ -192,7 +193,13 @@ class WorkbenchTest {
     void instinctsFollowADrag() {
         Workbench workbench = workbench();
         Scene before = workbench.line(start, "a", Progress.none()).scene().orElseThrow();
-        double from = start.line("a").orElseThrow().timing().orElseThrow().words().get(5).start();
+        double from = start.line("a")
+                .orElseThrow()
+                .timing()
+                .orElseThrow()
+                .words()
+                .get(5)
+                .start();
         Project moved = new ReadingEdit.MoveStart("a", 5, 0, from + 0.03).apply(start);
         Scene after = workbench.line(moved, "a", Progress.none()).scene().orElseThrow();
         Scene scratch = workbench().line(moved, "a", Progress.none()).scene().orElseThrow();

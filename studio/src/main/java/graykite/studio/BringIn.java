@@ -15,13 +15,14 @@ import graykite.project.Member;
 import graykite.project.Project;
 import graykite.rig.Character;
 import graykite.studio.desk.CastDesk;
+import graykite.studio.model.FileMemory;
+import graykite.studio.model.FilePicker;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.BringInOverlay;
 import graykite.studio.view.LandmarkGround;
 import graykite.studio.view.LandmarkOverlay;
-import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -29,13 +30,10 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.layout.StackPane;
-import javafx.stage.DirectoryChooser;
-import javafx.stage.FileChooser;
-import javafx.stage.Stage;
 
 /** Brings characters into the project: asks for a file, opens it, shows what was found, adds it to the cast. */
 final class BringIn implements CastDesk.Asks {
-    private final Stage stage;
+    private final FileMemory memory;
     private final Workspace workspace;
     private final Trial trial;
     private final StackPane root;
@@ -44,15 +42,15 @@ final class BringIn implements CastDesk.Asks {
     private final java.util.function.Consumer<String> keyPose;
 
     BringIn(
-            Stage stage,
+            FilePicker picker,
             Workspace workspace,
             Trial trial,
             StackPane root,
             ObjectProperty<Knot> knot,
             java.util.function.Supplier<CastDesk> desk,
             java.util.function.Consumer<String> keyPose) {
-        this.stage = stage;
         this.workspace = workspace;
+        this.memory = new FileMemory(picker, workspace.settings(), "characters");
         this.trial = trial;
         this.root = root;
         this.knot = knot;
@@ -60,68 +58,31 @@ final class BringIn implements CastDesk.Asks {
         this.keyPose = keyPose;
     }
 
-    private Optional<File> folder() {
-        File folder = new File(workspace.settings().text("characters", System.getProperty("user.home")));
-        return folder.isDirectory() ? Optional.of(folder) : Optional.empty();
-    }
-
-    private Optional<Path> chosen(File file) {
-        if (file == null) {
-            return Optional.empty();
-        }
-        workspace.settings().setText("characters", file.getParent());
-        return Optional.of(file.toPath());
-    }
-
-    private FileChooser chooser(String title, String kind, List<String> endings) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters()
-                .addAll(
-                        new FileChooser.ExtensionFilter(
-                                kind, endings.stream().map(e -> "*" + e).toList()),
-                        new FileChooser.ExtensionFilter("All files", "*"));
-        folder().ifPresent(chooser::setInitialDirectory);
-        return chooser;
-    }
-
     @Override
     public void bringFile() {
-        chosen(chooser("Bring in a character", "Characters", List.of(".glb", ".gltf", ".kite-character", ".obj"))
-                        .showOpenDialog(stage))
+        memory.open("Bring in a character", "Characters", List.of(".glb", ".gltf", ".kite-character", ".obj"))
                 .ifPresent(this::take);
     }
 
     @Override
     public void bringFolder() {
-        DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle("A folder of OBJ shapes or PNG drawings");
-        folder().ifPresent(chooser::setInitialDirectory);
-        chosen(chooser.showDialog(stage)).ifPresent(this::take);
+        memory.folder("A folder of OBJ shapes or PNG drawings").ifPresent(this::take);
     }
 
     @Override
     public void bringPicture() {
-        chosen(chooser("A picture of a face", "Pictures", List.of(".png", ".jpg", ".jpeg"))
-                        .showOpenDialog(stage))
+        memory.open("A picture of a face", "Pictures", List.of(".png", ".jpg", ".jpeg"))
                 .ifPresent(this::takePicture);
     }
 
     @Override
     public void bringBareHead() {
-        chosen(chooser("A bare head", "Meshes", List.of(".glb", ".gltf", ".obj"))
-                        .showOpenDialog(stage))
-                .ifPresent(this::takeBareHead);
+        memory.open("A bare head", "Meshes", List.of(".glb", ".gltf", ".obj")).ifPresent(this::takeBareHead);
     }
 
     @Override
     public Optional<Path> saveAs(String title, String name, List<String> endings) {
-        FileChooser chooser = chooser(title, title, endings);
-        chooser.setInitialFileName(name);
-        return chosen(chooser.showSaveDialog(stage))
-                .map(p -> endings.stream().anyMatch(e -> p.toString().endsWith(e))
-                        ? p
-                        : p.resolveSibling(p.getFileName() + endings.getFirst()));
+        return memory.save(title, title, endings, name);
     }
 
     @Override
@@ -246,8 +207,7 @@ final class BringIn implements CastDesk.Asks {
 
             @Override
             public Optional<Map<String, Vec>> load() {
-                return chosen(chooser("Load landmarks", "Landmarks", List.of(".json"))
-                                .showOpenDialog(stage))
+                return memory.open("Load landmarks", "Landmarks", List.of(".json"))
                         .flatMap(file -> {
                             try {
                                 return Optional.of(LandmarkFiles.read(file));

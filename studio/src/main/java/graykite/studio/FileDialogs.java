@@ -2,8 +2,9 @@ package graykite.studio;
 
 import graykite.format.ChartFiles;
 import graykite.format.ProjectFiles;
+import graykite.studio.model.FileMemory;
+import graykite.studio.model.FilePicker;
 import graykite.studio.model.Workspace;
-import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +12,6 @@ import java.util.function.Consumer;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
-import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 
 /** The questions for files: which to open, where to save. The last folder is remembered. */
@@ -22,11 +22,13 @@ final class FileDialogs {
 
     private final Stage stage;
     private final Workspace workspace;
+    private final FileMemory memory;
     private final Consumer<Path> openProject;
     private final Consumer<Path> take;
     private final Consumer<List<Path>> takeSeveral;
 
     /**
+     * @param picker asks the user
      * @param openProject opens a project that was chosen
      * @param take takes in a recording that was chosen
      * @param takeSeveral takes in several recordings that were chosen together
@@ -34,92 +36,62 @@ final class FileDialogs {
     FileDialogs(
             Stage stage,
             Workspace workspace,
+            FilePicker picker,
             Consumer<Path> openProject,
             Consumer<Path> take,
             Consumer<List<Path>> takeSeveral) {
         this.stage = stage;
         this.workspace = workspace;
+        this.memory = new FileMemory(picker, workspace.settings(), "folder");
         this.openProject = openProject;
         this.take = take;
         this.takeSeveral = takeSeveral;
     }
 
-    private FileChooser chooser(String title, String name, List<String> patterns) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters()
-                .addAll(
-                        new FileChooser.ExtensionFilter(name, patterns),
-                        new FileChooser.ExtensionFilter("All files", "*"));
-        File folder = new File(workspace.settings().text("folder", System.getProperty("user.home")));
-        if (folder.isDirectory()) {
-            chooser.setInitialDirectory(folder);
-        }
-        return chooser;
-    }
-
-    private Optional<Path> chosen(File file) {
-        if (file == null) {
-            return Optional.empty();
-        }
-        workspace.settings().setText("folder", file.getParent());
-        return Optional.of(file.toPath());
-    }
-
     void chooseProject() {
-        chosen(chooser("Open a project", "Gray Kite projects", List.of("*" + ProjectFiles.EXTENSION))
-                        .showOpenDialog(stage))
+        memory.open("Open a project", "Gray Kite projects", List.of(ProjectFiles.EXTENSION))
                 .ifPresent(openProject);
     }
 
     void chooseRecording(boolean replace) {
-        FileChooser chooser = chooser(
-                replace ? "Another take of this line" : "Add recordings",
-                "Recordings",
-                SOUNDS.stream().map(s -> "*" + s).toList());
         if (replace) {
-            chosen(chooser.showOpenDialog(stage)).ifPresent(workspace.intake()::replaceRecording);
-        } else {
-            List<File> files = chooser.showOpenMultipleDialog(stage);
-            if (files != null && files.size() == 1) {
-                chosen(files.getFirst()).ifPresent(take);
-            } else if (files != null && !files.isEmpty()) {
-                chosen(files.getFirst());
-                takeSeveral.accept(files.stream().map(File::toPath).toList());
-            }
+            memory.open("Another take of this line", "Recordings", SOUNDS)
+                    .ifPresent(workspace.intake()::replaceRecording);
+            return;
+        }
+        List<Path> files = memory.openSeveral("Add recordings", "Recordings", SOUNDS);
+        if (files.size() == 1) {
+            take.accept(files.getFirst());
+        } else if (!files.isEmpty()) {
+            takeSeveral.accept(files);
         }
     }
 
     void chooseScript() {
-        chosen(chooser(
-                                "Load a script",
-                                "Scripts",
-                                SCRIPTS.stream().map(s -> "*" + s).toList())
-                        .showOpenDialog(stage))
-                .ifPresent(workspace.intake()::loadScript);
+        memory.open("Load a script", "Scripts", SCRIPTS).ifPresent(workspace.intake()::loadScript);
     }
 
     Optional<Path> chooseChart(String title) {
-        return chosen(
-                chooser(title, "Mouth charts", List.of("*" + ChartFiles.CHART)).showOpenDialog(stage));
+        return memory.open(title, "Mouth charts", List.of(ChartFiles.CHART));
     }
 
     Optional<Path> chooseChartToSave(String name) {
-        FileChooser chooser = chooser("Save the mouth chart", "Mouth charts", List.of("*" + ChartFiles.CHART));
-        chooser.setInitialFileName(name + ChartFiles.CHART);
-        return chosen(chooser.showSaveDialog(stage));
+        return memory.save("Save the mouth chart", "Mouth charts", List.of(ChartFiles.CHART), name + ChartFiles.CHART);
     }
 
-    /** Asks for a file to open. */
-    Optional<Path> choose(String title, String name, List<String> patterns) {
-        return chosen(chooser(title, name, patterns).showOpenDialog(stage));
+    /** Asks for a file to open. @param endings with their dots */
+    Optional<Path> choose(String title, String name, List<String> endings) {
+        return memory.open(title, name, endings);
     }
 
-    /** Asks where to save. */
-    Optional<Path> chooseToSave(String title, String name, List<String> patterns, String proposed) {
-        FileChooser chooser = chooser(title, name, patterns);
-        chooser.setInitialFileName(proposed);
-        return chosen(chooser.showSaveDialog(stage));
+    /** Asks where to save. @param endings with their dots */
+    Optional<Path> chooseToSave(String title, String name, List<String> endings, String proposed) {
+        return memory.save(title, name, endings, proposed);
+    }
+
+    /** Asks for a folder. */
+    Optional<Path> chooseFolder(String title) {
+        return memory.folder(title);
     }
 
     void save() {
@@ -135,14 +107,12 @@ final class FileDialogs {
     }
 
     void saveAsThen(Runnable then) {
-        FileChooser chooser = chooser("Save the project", "Gray Kite projects", List.of("*" + ProjectFiles.EXTENSION));
-        chooser.setInitialFileName(workspace.project().title() + ProjectFiles.EXTENSION);
-        chosen(chooser.showSaveDialog(stage)).ifPresent(path -> {
-            boolean named = path.toString().endsWith(ProjectFiles.EXTENSION);
-            workspace
-                    .documents()
-                    .save(named ? path : path.resolveSibling(path.getFileName() + ProjectFiles.EXTENSION), then);
-        });
+        memory.save(
+                        "Save the project",
+                        "Gray Kite projects",
+                        List.of(ProjectFiles.EXTENSION),
+                        workspace.project().title() + ProjectFiles.EXTENSION)
+                .ifPresent(path -> workspace.documents().save(path, then));
     }
 
     /** Asks what to do with unsaved changes, then goes on unless the user cancels. */

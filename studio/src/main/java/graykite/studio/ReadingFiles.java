@@ -17,9 +17,9 @@ import java.util.Map;
 
 /** What the Reading desk asks of the window: files of scripts, readings and words. */
 final class ReadingFiles implements ReadingDesk.Asks {
-    private static final List<String> READINGS = List.of("*.ctm", "*.vtt", "*.srt", "*.csv");
-    private static final List<String> SAVED = List.of("*.ctm", "*.vtt", "*.srt", "*.csv", "*.json");
-    private static final List<String> DICTIONARIES = List.of("*.dict", "*.txt", "*.dic");
+    private static final List<String> READINGS = List.of(".ctm", ".vtt", ".srt", ".csv");
+    private static final List<String> SAVED = List.of(".ctm", ".vtt", ".srt", ".csv", ".json");
+    private static final List<String> DICTIONARIES = List.of(".dict", ".txt", ".dic");
 
     private final FileDialogs files;
     private final Workspace workspace;

@@ -4,6 +4,7 @@ import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
 import graykite.media.SoundReader;
 import graykite.studio.model.Figures;
+import graykite.studio.model.FilePicker;
 import graykite.studio.model.Jobs;
 import graykite.studio.model.Settings;
 import graykite.studio.model.Workspace;
@@ -30,8 +31,12 @@ public final class StudioApp {
      * JavaFX thread.
      */
     static StudioWindow start(Stage stage, List<String> arguments, Preparations prepared) {
-        StudioWindow window =
-                open(stage, Settings.standardFolder(), prepared.out().join(), prepared.figures());
+        StudioWindow window = open(
+                stage,
+                Settings.standardFolder(),
+                prepared.out().join(),
+                prepared.figures(),
+                new NativeFilePicker(stage));
         stage.setOnHidden(e -> window.close());
         boolean demo = arguments.contains("--demo");
         boolean file = !arguments.isEmpty() && !arguments.getFirst().startsWith("--");
@@ -63,19 +68,19 @@ public final class StudioApp {
     }
 
     /** Builds the whole window on a stage; what tests and documentation use as well. */
-    public static StudioWindow open(Stage stage, Path settingsFolder, AudioOut out) {
-        return open(stage, settingsFolder, out, Preparations.cast());
+    public static StudioWindow open(Stage stage, Path settingsFolder, AudioOut out, FilePicker picker) {
+        return open(stage, settingsFolder, out, Preparations.cast(), picker);
     }
 
     private static StudioWindow open(
-            Stage stage, Path settingsFolder, AudioOut out, graykite.workbench.Figures figures) {
+            Stage stage, Path settingsFolder, AudioOut out, graykite.workbench.Figures figures, FilePicker picker) {
         loadFonts();
         Settings settings = new Settings(settingsFolder);
         Jobs jobs = new Jobs();
         Workbench workbench =
                 new Workbench((file, progress) -> SoundReader.read(file.content(), file.name(), progress), figures);
         Workspace workspace = new Workspace(jobs, settings, new Figures(figures), workbench);
-        StudioWindow window = new StudioWindow(stage, workspace, new Player(out));
+        StudioWindow window = new StudioWindow(stage, workspace, new Player(out), picker);
         Scene scene = new Scene(window.root(), 1280, 800);
         setTheme(scene, settings.flag("dusk"));
         stage.setScene(scene);

@@ -1,9 +1,5 @@
 package graykite.studio;
 
-import graykite.studio.view.LinesTable;
-
-import graykite.studio.view.MessagesOverlay;
-
 import graykite.acting.PoseKey;
 import graykite.edit.ActingEdit;
 import graykite.format.ProjectFiles;
@@ -18,6 +14,7 @@ import graykite.studio.desk.MouthDesk;
 import graykite.studio.desk.ProofDesk;
 import graykite.studio.desk.ReadingDesk;
 import graykite.studio.desk.VoiceDesk;
+import graykite.studio.model.FilePicker;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Trial;
@@ -26,6 +23,8 @@ import graykite.studio.model.Workspace;
 import graykite.studio.play.Microphone;
 import graykite.studio.play.Player;
 import graykite.studio.view.LineBar;
+import graykite.studio.view.LinesTable;
+import graykite.studio.view.MessagesOverlay;
 import graykite.studio.view.MouthPictures;
 import graykite.studio.view.SheetView;
 import graykite.studio.view.StageView;
@@ -41,10 +40,7 @@ import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.geometry.Orientation;
-import javafx.scene.control.SplitPane;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -71,6 +67,7 @@ public final class StudioWindow {
     private final List<UserAction> actions;
     private final Readiness readiness;
     private final FileDialogs files;
+    private final FilePicker picker;
     private final Trial trial;
     private final BringIn bringIn;
     private final StageDirector director;
@@ -78,23 +75,25 @@ public final class StudioWindow {
     private boolean drawing;
     private Optional<MouthPictures> mouths = Optional.empty();
 
-    StudioWindow(Stage stage, Workspace workspace, Player player) {
+    /** @param picker asks the user for files */
+    StudioWindow(Stage stage, Workspace workspace, Player player, FilePicker picker) {
+        this.picker = picker;
         this.stage = stage;
         this.workspace = workspace;
         this.player = player;
         this.sheet = new SheetView(workspace, player);
         this.string = new StringSide(knot);
         this.readiness = new Readiness(workspace);
-        this.files = new FileDialogs(stage, workspace, this::openProject, this::take, this::takeRecordings);
+        this.files = new FileDialogs(stage, workspace, picker, this::openProject, this::take, this::takeRecordings);
         this.lines = new LineBar(workspace, files::save, this::toggleLines);
         this.trial = new Trial(workspace);
-        this.bringIn = new BringIn(stage, workspace, trial, root, knot, this::cast, this::keyPose);
+        this.bringIn = new BringIn(picker, workspace, trial, root, knot, this::cast, this::keyPose);
         this.desks = new Desks(this::desk, knot);
         this.director = new StageDirector(workspace, player, face, trial, knot);
         this.actions = new WindowActions(this, files, root).list();
         this.greeter = new Greeter(this, files, root);
-        this.strip = new StatusStrip(
-                workspace.jobs(), player.audible(), () -> new MessagesOverlay(root, workspace).open());
+        this.strip =
+                new StatusStrip(workspace.jobs(), player.audible(), () -> new MessagesOverlay(root, workspace).open());
         this.work = layOut();
         this.table = new LinesTable(workspace, stageArea, this::picture);
         watch();
@@ -169,13 +168,16 @@ public final class StudioWindow {
             case CAST -> new CastDesk(workspace, trial, root, bringIn);
             case VOICE ->
                 new VoiceDesk(
-                        workspace, player, files::chooseRecording, Microphone.present(workspace.intake()::wordsToRecord));
+                        workspace,
+                        player,
+                        files::chooseRecording,
+                        Microphone.present(workspace.intake()::wordsToRecord));
             case READING -> new ReadingDesk(workspace, player, new ReadingFiles(files, workspace));
             case MOUTH ->
                 new MouthDesk(workspace, player, trial, new MouthFiles(files, workspace, knot, this::mouthDesk));
             case ACTING -> new ActingDesk(workspace, this::keyPose);
             case PROOF -> new ProofDesk(workspace);
-            case DELIVERY -> new DeliveryDesk(workspace, face.camera()::get);
+            case DELIVERY -> new DeliveryDesk(workspace, face.camera()::get, picker);
         };
     }
 
@@ -184,11 +186,14 @@ public final class StudioWindow {
         VBox right = new VBox(lines, desks.pane());
         right.getStyleClass().add("desk-side");
         stageArea.getChildren().add(face);
-        WorkArea work = new WorkArea(
-                workspace.settings(), stageArea, new TransportBar(workspace, player, sheet), sheet, right);
+        WorkArea work =
+                new WorkArea(workspace.settings(), stageArea, new TransportBar(workspace, player, sheet), sheet, right);
         workspace
                 .mouth()
                 .channel()
+                .addListener((o, b, n) -> Platform.runLater(() -> work.makeRoomForSheet(sheet.wantedHeight())));
+        workspace
+                .sceneId()
                 .addListener((o, b, n) -> Platform.runLater(() -> work.makeRoomForSheet(sheet.wantedHeight())));
         all.setCenter(work);
         all.setLeft(string);
@@ -220,6 +225,11 @@ public final class StudioWindow {
         table.toggle();
     }
 
+    /** Everything that can be done from anywhere. */
+    List<UserAction> actions() {
+        return actions;
+    }
+
     LinesTable table() {
         return table;
     }
@@ -228,9 +238,15 @@ public final class StudioWindow {
 
     private void watch() {
         workspace.history().addListener((o, b, n) -> refresh());
-        workspace.lineId().addListener((o, b, n) -> {
-            player.pause();
-            player.seek(0);
+        workspace.lineId().addListener((o, before, now) -> {
+            boolean together = workspace
+                    .openScene()
+                    .filter(s -> s.block(before).isPresent() && s.block(now).isPresent())
+                    .isPresent();
+            if (!together) {
+                player.pause();
+                player.seek(0);
+            }
             refresh();
         });
         workspace.savedProject().addListener((o, b, n) -> refresh());

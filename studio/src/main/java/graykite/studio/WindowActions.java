@@ -1,19 +1,15 @@
 package graykite.studio;
 
-import graykite.studio.view.HistoryOverlay;
-
 import graykite.format.EditJson;
-
 import graykite.format.Shelf;
-
-import graykite.studio.view.MessagesOverlay;
-
 import graykite.project.Line;
 import graykite.studio.model.Knot;
 import graykite.studio.model.UserAction;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.CommandOverlay;
 import graykite.studio.view.HelpOverlay;
+import graykite.studio.view.HistoryOverlay;
+import graykite.studio.view.MessagesOverlay;
 import graykite.time.FrameRate;
 import java.util.List;
 import javafx.scene.layout.StackPane;
@@ -116,7 +112,10 @@ final class WindowActions {
                 UserAction.of("Window", "Previous line", "Ctrl+Up", () -> stepLine(-1)),
                 UserAction.of("Window", "Desk away, or back", "Ctrl+0", window::toggleDesk),
                 UserAction.of(
-                        "Window", "The face alone on the screen", "F11", () -> window.showFaceAlone(!window.isFaceAlone())),
+                        "Window",
+                        "The face alone on the screen",
+                        "F11",
+                        () -> window.showFaceAlone(!window.isFaceAlone())),
                 UserAction.of("Project", "What was done; copy edits", "Ctrl+H", () -> new HistoryOverlay(
                                 root, window.workspace(), new EditJson(Shelf.none()))
                         .open()),
@@ -147,8 +146,8 @@ final class WindowActions {
         List<String> ids = workspace
                 .openScene()
                 .map(s -> s.blocks().stream().map(b -> b.line()).toList())
-                .orElseGet(() ->
-                        workspace.project().lines().stream().map(Line::id).toList());
+                .orElseGet(
+                        () -> workspace.project().lines().stream().map(Line::id).toList());
         if (!ids.isEmpty()) {
             int at = ids.indexOf(workspace.lineId().get());
             workspace.lineId().set(ids.get(Math.clamp(at + by, 0, ids.size() - 1)));

@@ -53,7 +53,8 @@ final class WorkArea extends HBox {
         edge.getStyleClass().add("desk-edge");
         edge.setMinWidth(5);
         edge.setCursor(Cursor.H_RESIZE);
-        edge.setOnMouseDragged(e -> resizeDesk(getWidth() - sceneToLocal(e.getSceneX(), 0).getX() - 2));
+        edge.setOnMouseDragged(
+                e -> resizeDesk(getWidth() - sceneToLocal(e.getSceneX(), 0).getX() - 2));
         edge.setOnMouseReleased(e -> settings.setText("desk.width", Long.toString(Math.round(desk.getWidth()))));
         edge.setOnMouseClicked(e -> {
             if (e.getClickCount() == 2) {

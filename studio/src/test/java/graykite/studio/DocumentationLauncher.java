@@ -20,7 +20,11 @@ public final class DocumentationLauncher {
         Platform.startup(() -> {
             Stage stage = new Stage();
             StudioWindow window = StudioApp.start(stage, List.of(), prepared);
-            new DocumentationShots(stage, window, Path.of(arguments[0]), List.of(arguments).subList(1, arguments.length))
+            new DocumentationShots(
+                            stage,
+                            window,
+                            Path.of(arguments[0]),
+                            List.of(arguments).subList(1, arguments.length))
                     .take();
         });
     }

@@ -1,11 +1,11 @@
 package graykite.studio;
 
-import java.util.List;
-
 import graykite.base.AtomicFiles;
 import graykite.edit.ActingEdit;
 import graykite.edit.LineEdit;
 import graykite.format.ChartFiles;
+import graykite.format.EditJson;
+import graykite.format.Shelf;
 import graykite.media.SoundReader;
 import graykite.media.WavFiles;
 import graykite.mouth.TouchUp;
@@ -20,6 +20,9 @@ import graykite.studio.model.MouthEdits;
 import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;
 import graykite.studio.view.BringInOverlay;
+import graykite.studio.view.CommandOverlay;
+import graykite.studio.view.HelpOverlay;
+import graykite.studio.view.HistoryOverlay;
 import graykite.studio.view.LandmarkOverlay;
 import graykite.time.TimeRange;
 import java.io.ByteArrayOutputStream;
@@ -27,6 +30,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.animation.PauseTransition;
@@ -77,6 +81,35 @@ final class DocumentationShots {
                     workspace.selection().set(new Workspace.Selection(2, 1));
                 },
                 acted);
+        add(
+                "lines-table",
+                () -> {
+                    workspace.problems().put("line-4", "line4-Pim.flac: an example of what went wrong.");
+                    window.toggleLines();
+                },
+                acted);
+        add("", window::toggleLines, acted);
+        add(
+                "history",
+                () -> {
+                    workspace.editLine(0, l -> new LineEdit.SetGain(l, 2));
+                    workspace.editLine(0, l -> new ActingEdit.KeyPose(l, 1.2, "Wry", 1, 0.3));
+                    workspace.editLine(0, l -> new ActingEdit.Vary(l, 4));
+                    workspace.undo();
+                    new HistoryOverlay(window.root(), workspace, new EditJson(Shelf.none())).open();
+                },
+                acted);
+        add(
+                "",
+                () -> {
+                    window.root().getChildren().removeLast();
+                    workspace.jump(0);
+                },
+                acted);
+        add("keys", () -> new HelpOverlay(window.root(), window.actions()).open(), acted);
+        add("", () -> window.root().getChildren().removeLast(), acted);
+        add("command-box", () -> new CommandOverlay(window.root(), window.actions()).open(), acted);
+        add("", () -> window.root().getChildren().removeLast(), acted);
         addMouth(acted);
         addReading(acted);
         add(
@@ -242,7 +275,7 @@ final class DocumentationShots {
     private void addCast(BooleanSupplier acted) {
         Workspace workspace = window.workspace();
         add(
-                "company",
+                "scene",
                 () -> {
                     window.face().camera().set(graykite.picture.Camera.FRONT);
                     workspace.editLine(0, l -> new ActingEdit.KeyPose(l, 0.5, "Sceptical", 1, 0.3));

@@ -3,10 +3,15 @@ package graykite.studio;
 import static graykite.studio.FxWork.await;
 import static graykite.studio.FxWork.onFx;
 
+import graykite.studio.model.FilePicker;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.SilentOut;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -20,6 +25,33 @@ abstract class RealWindow {
     @TempDir
     Path folder;
 
+    /** Answers the questions for files: the next answer for each. */
+    final Deque<Path> answers = new ArrayDeque<>();
+
+    private final FilePicker picker = new FilePicker() {
+        @Override
+        public Optional<Path> open(Ask ask) {
+            return Optional.ofNullable(answers.poll());
+        }
+
+        @Override
+        public List<Path> openSeveral(Ask ask) {
+            List<Path> all = List.copyOf(answers);
+            answers.clear();
+            return all;
+        }
+
+        @Override
+        public Optional<Path> save(Ask ask) {
+            return Optional.ofNullable(answers.poll());
+        }
+
+        @Override
+        public Optional<Path> folder(Ask ask) {
+            return Optional.ofNullable(answers.poll());
+        }
+    };
+
     StudioWindow window;
     Workspace workspace;
 
@@ -27,7 +59,7 @@ abstract class RealWindow {
     final void open(Stage stage) throws Exception {
         stage.setWidth(1280);
         stage.setHeight(800);
-        window = StudioApp.open(stage, Files.createTempDirectory("kite-test"), new SilentOut());
+        window = StudioApp.open(stage, Files.createTempDirectory("kite-test"), new SilentOut(), picker);
         workspace = window.workspace();
     }
 

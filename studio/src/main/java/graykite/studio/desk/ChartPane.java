@@ -251,23 +251,23 @@ final class ChartPane extends VBox {
     private void card(String name) {
         phone.ifPresent(p -> rows.getChildren().add(new PhoneCard(workspace, p)));
         rows.getChildren().add(new ShapeCard(workspace, name, phone, new ShapeCard.Asks() {
-                    @Override
-                    public void editLook(String wanted) {
-                        charts.fitted()
-                                .ifPresent(f -> editor.edit(
-                                        "The look of " + wanted,
-                                        charts.figure()
-                                                .orElseThrow()
-                                                .poses()
-                                                .getOrDefault(wanted, f.poses().get(wanted)),
-                                        pose -> charts.setPose(wanted, pose)));
-                    }
+            @Override
+            public void editLook(String wanted) {
+                charts.fitted()
+                        .ifPresent(f -> editor.edit(
+                                "The look of " + wanted,
+                                charts.figure()
+                                        .orElseThrow()
+                                        .poses()
+                                        .getOrDefault(wanted, f.poses().get(wanted)),
+                                pose -> charts.setPose(wanted, pose)));
+            }
 
-                    @Override
-                    public void choose(String wanted) {
-                        open(Optional.of(wanted), phone);
-                    }
-                }));
+            @Override
+            public void choose(String wanted) {
+                open(Optional.of(wanted), phone);
+            }
+        }));
     }
 
     private static List<Phone> unmapped(MouthChart chart) {
@@ -284,7 +284,8 @@ final class ChartPane extends VBox {
         FlowPane sounds = chips(chart.phonesOf(name), chart);
         sounds.setAlignment(Pos.TOP_CENTER);
         VBox row = new VBox(view, title, sounds);
-        row.prefWidthProperty().bind(rows.widthProperty().subtract(4 * (COLUMNS - 1)).divide(COLUMNS));
+        row.prefWidthProperty()
+                .bind(rows.widthProperty().subtract(4 * (COLUMNS - 1)).divide(COLUMNS));
         row.getStyleClass().add("shape-grid-tile");
         if (borrowed) {
             Tooltip.install(row, new Tooltip("Looks like the nearest shape: this character has none of its own"));

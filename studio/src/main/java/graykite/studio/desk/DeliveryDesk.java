@@ -5,10 +5,12 @@ import graykite.project.Line;
 import graykite.project.SceneWork;
 import graykite.scene.Scene;
 import graykite.sound.Sound;
+import graykite.studio.model.FileMemory;
+import graykite.studio.model.FilePicker;
 import graykite.studio.model.Workspace;
 import graykite.time.FrameRate;
-import java.io.File;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -20,12 +22,11 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
-import javafx.stage.DirectoryChooser;
-import javafx.stage.FileChooser;
 
 /** Delivery: the line as a file. */
 public final class DeliveryDesk extends Desk {
     private final Workspace workspace;
+    private final FileMemory asks;
     private final Supplier<graykite.picture.Camera> camera;
     private final ToggleGroup formats = new ToggleGroup();
     private final ComboBox<String> rate = new ComboBox<>();
@@ -35,7 +36,12 @@ public final class DeliveryDesk extends Desk {
     private final Label frames = Parts.quiet("");
     private final GridPane pictures = new GridPane(10, 8);
 
-    public DeliveryDesk(Workspace workspace, Supplier<graykite.picture.Camera> camera) {
+    /**
+     * @param camera how the stage is seen
+     * @param picker asks where things go
+     */
+    public DeliveryDesk(Workspace workspace, Supplier<graykite.picture.Camera> camera, FilePicker picker) {
+        this.asks = new FileMemory(picker, workspace.settings(), "deliveries");
         this.workspace = workspace;
         this.camera = camera;
         VBox choices = new VBox(6);
@@ -82,6 +88,12 @@ public final class DeliveryDesk extends Desk {
                                 "Still to come: many lines at once, ranges, exposure sheets, subtitles from here."));
     }
 
+    /** Chooses a format. */
+    public void choose(Delivery.Format wanted) {
+        formats.getToggles().stream().filter(t -> t.getUserData() == wanted).forEach(formats::selectToggle);
+        refresh();
+    }
+
     private Delivery.Format format() {
         return formats.getSelectedToggle() == null
                 ? Delivery.Format.GLB
@@ -111,25 +123,14 @@ public final class DeliveryDesk extends Desk {
         }
         Delivery.Format format = format();
         String name = title().replaceAll("[^\\p{L}\\p{N}]+", "_");
-        File chosen;
-        if (format == Delivery.Format.PICTURES) {
-            DirectoryChooser chooser = new DirectoryChooser();
-            chooser.setTitle("Folder for the pictures");
-            chosen = chooser.showDialog(getScene().getWindow());
-        } else {
-            FileChooser chooser = new FileChooser();
-            chooser.setTitle("Export " + format.title());
-            chooser.setInitialFileName(name + format.extension());
-            chooser.getExtensionFilters()
-                    .add(new FileChooser.ExtensionFilter(format.title(), "*" + format.extension()));
-            chosen = chooser.showSaveDialog(getScene().getWindow());
-        }
-        if (chosen != null) {
-            Path path = chosen.toPath();
-            boolean named =
-                    format == Delivery.Format.PICTURES || path.toString().endsWith(format.extension());
-            exportTo(named ? path : path.resolveSibling(path.getFileName() + format.extension()));
-        }
+        Optional<Path> chosen = format == Delivery.Format.PICTURES
+                ? asks.folder("Folder for the pictures")
+                : asks.save(
+                        "Export " + format.title(),
+                        format.title(),
+                        List.of(format.extension()),
+                        name + format.extension());
+        chosen.ifPresent(this::exportTo);
     }
 
     /** Exports in the format that the path asks for. */

@@ -76,10 +76,10 @@ final class TimeCard extends VBox {
 
     /** The looped stretch, the chosen word, or the whole line. */
     private Optional<TimeRange> stretch() {
-        return player.loopRange()
+        return player.loopRange().get().or(workspace::selectedRange).or(() -> workspace
+                .sound()
                 .get()
-                .or(workspace::selectedRange)
-                .or(() -> workspace.sound().get().map(s -> new TimeRange(0, s.sound().duration())));
+                .map(s -> new TimeRange(0, s.sound().duration())));
     }
 
     private void begin() {
@@ -96,7 +96,8 @@ final class TimeCard extends VBox {
                         ? "The looped stretch"
                         : workspace.selectedRange().isPresent() ? "What is chosen on the sheet" : "The whole line");
         if (!length.isFocused()) {
-            length.setText(stretch.map(r -> String.format(Locale.ROOT, "%.2f", r.length())).orElse(""));
+            length.setText(stretch.map(r -> String.format(Locale.ROOT, "%.2f", r.length()))
+                    .orElse(""));
         }
         if (!tempo.isHeld()) {
             tempo.set(1);

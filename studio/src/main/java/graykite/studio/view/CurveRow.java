@@ -1,7 +1,5 @@
 package graykite.studio.view;
 
-import javafx.scene.control.ContextMenu;
-import javafx.scene.control.SeparatorMenuItem;
 import graykite.motion.Curve;
 import graykite.motion.Key;
 import graykite.mouth.Beats;
@@ -18,6 +16,8 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
@@ -379,8 +379,8 @@ final class CurveRow extends SheetRow {
             case IN, OUT -> {
                 int side = grip == Grip.IN ? -1 : 1;
                 double dx = Math.max(2, side * (x - scale.xOf(key.get().time()))) / scale.pixelsASecond();
-                double perPixel = (height() - 2 * MARGIN)
-                        / (c.get().max() - c.get().min());
+                double perPixel =
+                        (height() - 2 * MARGIN) / (c.get().max() - c.get().min());
                 double rise = side * (yOf(c.get(), key.get().value()) - y) / perPixel;
                 // Both sides turn together, so that the curve stays smooth.
                 edits.editCurve(
@@ -411,7 +411,8 @@ final class CurveRow extends SheetRow {
             item(menu, "A key here", () -> addKey(c, at.time()));
             item(menu, "Give back", () -> mouth.giveBack(c));
         });
-        sheet.player().loopRange()
+        sheet.player()
+                .loopRange()
                 .get()
                 .ifPresent(r ->
                         item(menu, "Take over the looped stretch", () -> mouth.takeOver(r, MouthEdits.USUAL_ERROR)));

@@ -117,10 +117,7 @@ final class FeelRow extends SheetRow {
     @Override
     boolean press(SheetPointer at) {
         Optional<Integer> edge = edgeAt(at.x());
-        sheet.workspace()
-                .keys()
-                .index()
-                .set(edge.or(() -> keyAt(at.time())).orElse(-1));
+        sheet.workspace().keys().index().set(edge.or(() -> keyAt(at.time())).orElse(-1));
         gesture = sheet.workspace().newGesture();
         return edge.isPresent() || super.press(at);
     }
@@ -133,9 +130,10 @@ final class FeelRow extends SheetRow {
 
     @Override
     void offer(ContextMenu menu, SheetPointer at) {
-        keyAt(at.time()).ifPresent(key -> item(menu, "Delete the key", () -> {
-            sheet.workspace().keys().index().set(key);
-            sheet.workspace().keys().delete();
-        }));
+        keyAt(at.time())
+                .ifPresent(key -> item(menu, "Delete the key", () -> {
+                    sheet.workspace().keys().index().set(key);
+                    sheet.workspace().keys().delete();
+                }));
     }
 }

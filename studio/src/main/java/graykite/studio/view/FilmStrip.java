@@ -146,7 +146,8 @@ final class FilmStrip implements AutoCloseable {
         }
         Platform.runLater(() -> {
             // Those of an older scene are only good where nothing changed since; they are asked for again.
-            if (source.filter(s -> s.scene() == from.scene() && s.comparable(from)).isPresent()) {
+            if (source.filter(s -> s.scene() == from.scene() && s.comparable(from))
+                    .isPresent()) {
                 pictures.putAll(made);
             }
             arrived.run();

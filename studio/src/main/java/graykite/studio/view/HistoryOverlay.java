@@ -98,7 +98,10 @@ public final class HistoryOverlay extends Overlay {
         ClipboardContent content = new ClipboardContent();
         content.putString(lines.stream().collect(Collectors.joining("\n", "", "\n")));
         Clipboard.getSystemClipboard().setContent(content);
-        workspace.jobs().say(lines.size() + (lines.size() == 1 ? " edit" : " edits") + " copied, a line each: paste them into a file for ./kite apply.");
+        workspace
+                .jobs()
+                .say(lines.size() + (lines.size() == 1 ? " edit" : " edits")
+                        + " copied, a line each: paste them into a file for ./kite apply.");
     }
 
     private final class StepCell extends ListCell<Integer> {
@@ -111,7 +114,8 @@ public final class HistoryOverlay extends Overlay {
                 return;
             }
             History history = workspace.history().get();
-            String name = step == 0 ? "As it was opened" : history.steps().get(step).name();
+            String name =
+                    step == 0 ? "As it was opened" : history.steps().get(step).name();
             setText((step == history.at() ? "▸ " : "    ") + name);
             setOpacity(step > history.at() ? 0.5 : 1);
         }

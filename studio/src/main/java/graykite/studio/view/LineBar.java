@@ -25,7 +25,8 @@ public final class LineBar extends HBox {
         lines.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         lines.setGraphic(new FontIcon(Feather.LIST));
         lines.setAccessibleText("The line that is worked on; opens the table of lines");
-        lines.setTooltip(new Tooltip("All lines and scenes (Ctrl+L); the next and previous line with Ctrl+Down and Ctrl+Up"));
+        lines.setTooltip(
+                new Tooltip("All lines and scenes (Ctrl+L); the next and previous line with Ctrl+Down and Ctrl+Up"));
         lines.setId("lines");
         lines.setOnAction(e -> table.run());
         HBox.setHgrow(lines, Priority.ALWAYS);
@@ -48,7 +49,8 @@ public final class LineBar extends HBox {
     public void refresh() {
         String line = workspace
                 .line()
-                .map(l -> l.title().strip() + "  –  " + workspace.project().speakerOf(l).name())
+                .map(l -> l.title().strip() + "  –  "
+                        + workspace.project().speakerOf(l).name())
                 .orElse("No line yet");
         lines.setText(workspace.openScene().map(s -> s.title() + "  ·  " + line).orElse(line));
     }

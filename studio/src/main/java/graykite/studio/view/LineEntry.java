@@ -56,10 +56,8 @@ record LineEntry(
                                 .orElse(0.0))
                 .max()
                 .orElse(-1);
-        String people = lines.stream()
-                .map(l -> project.speakerOf(l).name())
-                .distinct()
-                .collect(Collectors.joining(", "));
+        String people =
+                lines.stream().map(l -> project.speakerOf(l).name()).distinct().collect(Collectors.joining(", "));
         return new LineEntry(
                 scene.id(),
                 true,
@@ -98,7 +96,9 @@ record LineEntry(
     /** True when its name, speaker or words hold a text. @param needle in lower case */
     boolean matches(String needle) {
         return needle.isEmpty()
-                || (title + " " + speakerName + " " + words).toLowerCase(Locale.ROOT).contains(needle);
+                || (title + " " + speakerName + " " + words)
+                        .toLowerCase(Locale.ROOT)
+                        .contains(needle);
     }
 
     /** How far it has come, 0 to 1. */

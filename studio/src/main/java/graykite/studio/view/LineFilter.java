@@ -82,8 +82,8 @@ sealed interface LineFilter {
 
     /** What a project can be narrowed to. */
     static List<LineFilter> of(Project project) {
-        List<LineFilter> all = new ArrayList<>(
-                List.of(new All(), new ToRead(), new Doubtful(), new Failed(), new Scenes()));
+        List<LineFilter> all =
+                new ArrayList<>(List.of(new All(), new ToRead(), new Doubtful(), new Failed(), new Scenes()));
         project.cast().forEach(m -> all.add(new SpokenBy(m.id(), m.name())));
         return all;
     }

@@ -61,6 +61,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
     private final ComboBox<LineFilter> filter = new ComboBox<>();
     private final Label count = new Label();
     private final MenuButton speaker = new MenuButton("Give to…");
+    private Button delete = new Button();
     private final List<Node> forLines = new ArrayList<>();
 
     /**
@@ -124,16 +125,20 @@ public final class LinesTable extends VBox implements AutoCloseable {
     }
 
     private HBox actions() {
-        Button read = button("Read", Feather.EYE, "Find the words of the chosen lines in their recordings", () -> workspace
-                .readings()
-                .readAll(chosenLines()));
-        Button scene = button("Make a scene", Feather.USERS, "Place the chosen lines one after another on one stage", () -> {
-            List<Line> lines = chosenLines();
-            if (!lines.isEmpty()) {
-                workspace.scenes().make("Scene " + (workspace.project().scenes().size() + 1), lines);
-                hide();
-            }
-        });
+        Button read =
+                button("Read", Feather.EYE, "Find the words of the chosen lines in their recordings", () -> workspace
+                        .readings()
+                        .readAll(chosenLines()));
+        Button scene =
+                button("Make a scene", Feather.USERS, "Place the chosen lines one after another on one stage", () -> {
+                    List<Line> lines = chosenLines();
+                    if (!lines.isEmpty()) {
+                        workspace
+                                .scenes()
+                                .make("Scene " + (workspace.project().scenes().size() + 1), lines);
+                        hide();
+                    }
+                });
         Button up = button("", Feather.ARROW_UP, "Earlier in the order (Alt+Up)", () -> order(-1));
         Button down = button("", Feather.ARROW_DOWN, "Later in the order (Alt+Down)", () -> order(1));
         up.setAccessibleText("Earlier in the order");
@@ -144,7 +149,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
             item.setOnAction(e -> onLines(l -> new LineEdit.SetLanguage(l.id(), each)));
             language.getItems().add(item);
         }
-        Button delete = button("Delete", Feather.TRASH_2, "Delete what is chosen (Delete)", this::delete);
+        delete = button("Delete", Feather.TRASH_2, "Delete what is chosen (Delete)", this::delete);
         delete.setId("delete-lines");
         forLines.addAll(List.of(read, scene, up, down, language, speaker));
         Region gap = new Region();
@@ -173,7 +178,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
         TableColumn<LineEntry, String> title = column("Name", 150, LineEntry::title);
         TableColumn<LineEntry, String> who = column("Who", 90, LineEntry::speakerName);
         TableColumn<LineEntry, String> words = column("Words", 220, LineEntry::words);
-        TableColumn<LineEntry, Double> length = column("Length", 62, LineEntry::seconds);
+        TableColumn<LineEntry, Double> length = column("Length", 74, LineEntry::seconds);
         length.setCellFactory(c -> new LineCells.Seconds());
         TableColumn<LineEntry, LineEntry> far = column("Voice Reading Mouth", 76, e -> e);
         far.setComparator(java.util.Comparator.comparingDouble(LineEntry::progress));
@@ -197,7 +202,9 @@ public final class LinesTable extends VBox implements AutoCloseable {
         table.getSelectionModel().getSelectedItems().addListener((ListChangeListener<LineEntry>) c -> chosenChanged());
         table.setOnKeyPressed(e -> {
             switch (e.getCode()) {
-                case ENTER -> Optional.ofNullable(table.getSelectionModel().getSelectedItem()).ifPresent(this::open);
+                case ENTER ->
+                    Optional.ofNullable(table.getSelectionModel().getSelectedItem())
+                            .ifPresent(this::open);
                 case DELETE -> delete();
                 case UP, DOWN -> {
                     if (e.isAltDown()) {
@@ -220,7 +227,8 @@ public final class LinesTable extends VBox implements AutoCloseable {
 
     private Optional<Image> pictureOf(String member) {
         if (!pictures.containsKey(member)) {
-            workspace.project().member(member).ifPresent(m -> portraits.apply(m)
+            workspace.project().member(member).ifPresent(m -> portraits
+                    .apply(m)
                     .thenAccept(image -> Platform.runLater(() -> {
                         pictures.put(member, image);
                         table.refresh();
@@ -292,6 +300,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
     private void chosenChanged() {
         boolean none = chosenLines().isEmpty();
         forLines.forEach(n -> n.setDisable(none));
+        delete.setDisable(table.getSelectionModel().getSelectedItems().isEmpty());
     }
 
     // --- acting on what is chosen ----------------------------------------------------------------------------------
@@ -309,7 +318,8 @@ public final class LinesTable extends VBox implements AutoCloseable {
 
     private void open(LineEntry entry) {
         if (entry.scene()) {
-            workspace.project()
+            workspace
+                    .project()
                     .scene(entry.id())
                     .flatMap(s -> s.blocks().stream().findFirst())
                     .map(SceneWork.Block::line)
@@ -332,10 +342,14 @@ public final class LinesTable extends VBox implements AutoCloseable {
         List<LineEntry> gone = chosen();
         for (LineEntry entry : gone) {
             workspace.edit(
-                    entry.scene() ? new SceneEdit.RemoveScene(entry.id()) : new LineEdit.RemoveLine(entry.id()), gesture);
+                    entry.scene() ? new SceneEdit.RemoveScene(entry.id()) : new LineEdit.RemoveLine(entry.id()),
+                    gesture);
         }
         if (!gone.isEmpty()) {
-            workspace.jobs().say("Deleted " + gone.size() + (gone.size() == 1 ? " entry" : " entries") + "; Ctrl+Z brings them back.");
+            workspace
+                    .jobs()
+                    .say("Deleted " + gone.size() + (gone.size() == 1 ? " entry" : " entries")
+                            + "; Ctrl+Z brings them back.");
         }
     }
 

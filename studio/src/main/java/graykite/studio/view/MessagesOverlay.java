@@ -33,16 +33,17 @@ public final class MessagesOverlay extends Overlay {
         Button copy = new Button("Copy all");
         copy.setOnAction(e -> {
             ClipboardContent content = new ClipboardContent();
-            content.putString(workspace.jobs().messages().stream()
-                    .map(Jobs.Message::text)
-                    .collect(Collectors.joining("\n")));
+            content.putString(
+                    workspace.jobs().messages().stream().map(Jobs.Message::text).collect(Collectors.joining("\n")));
             Clipboard.getSystemClipboard().setContent(content);
         });
         Button line = new Button("Go to the line");
         line.setTooltip(new Tooltip("Opens the line that the chosen message is about"));
         line.setDisable(true);
-        list.getSelectionModel().selectedItemProperty().addListener((o, b, m) -> line.setDisable(m == null
-                || workspace.project().line(m.line()).isEmpty()));
+        list.getSelectionModel()
+                .selectedItemProperty()
+                .addListener((o, b, m) -> line.setDisable(
+                        m == null || workspace.project().line(m.line()).isEmpty()));
         line.setOnAction(e -> {
             workspace.lineId().set(list.getSelectionModel().getSelectedItem().line());
             close();

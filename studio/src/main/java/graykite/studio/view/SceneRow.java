@@ -50,12 +50,14 @@ final class SceneRow extends SheetRow {
                 continue;
             }
             Optional<Line> line = sheet.workspace().project().line(blocks.get(b).line());
-            boolean chosen = blocks.get(b).line().equals(sheet.workspace().lineId().get());
+            boolean chosen =
+                    blocks.get(b).line().equals(sheet.workspace().lineId().get());
             g.save();
             g.translate(0, (b % 2) * LANE);
             Blocks.block(g, sheet.scale(), palette, range.start(), range.end(), LANE + 4, true, chosen);
             g.setFill(palette.ink());
-            String who = line.map(l -> sheet.workspace().project().speakerOf(l).name() + ": " + l.title().strip())
+            String who = line.map(l -> sheet.workspace().project().speakerOf(l).name() + ": "
+                            + l.title().strip())
                     .orElse("A line that is gone");
             Blocks.label(g, sheet.scale(), NAME, who, range.start(), range.end(), LANE / 2 + 2);
             g.restore();

@@ -11,5 +11,4 @@ import java.util.function.Supplier;
  * @param palette the colours of today
  * @param redraw asks for the rows to be drawn again; many asks before the next pulse are one
  */
-record SheetContext(
-        Workspace workspace, Player player, SheetScale scale, Supplier<Palette> palette, Runnable redraw) {}
+record SheetContext(Workspace workspace, Player player, SheetScale scale, Supplier<Palette> palette, Runnable redraw) {}

@@ -136,10 +136,14 @@ final class SheetRows {
         add(menu, row.folded() ? "Unfold" : "Fold", () -> fold(row), changed);
         add(menu, "Move up", () -> move(row, -1), changed);
         add(menu, "Move down", () -> move(row, 1), changed);
-        add(menu, "Usual height", () -> {
-            row.useUsualHeight();
-            remember();
-        }, changed);
+        add(
+                menu,
+                "Usual height",
+                () -> {
+                    row.useUsualHeight();
+                    remember();
+                },
+                changed);
         return menu;
     }
 

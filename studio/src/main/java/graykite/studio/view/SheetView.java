@@ -34,6 +34,7 @@ public final class SheetView extends Pane {
     private final Player player;
     private final SheetScale scale = new SheetScale();
     private final SheetRows rows;
+    private final SceneRow scene;
     private final SoundsRow sounds;
     private final MouthRow mouths;
     private final FeelRow feel;
@@ -61,6 +62,7 @@ public final class SheetView extends Pane {
         this.workspace = workspace;
         this.player = player;
         SheetContext context = new SheetContext(workspace, player, scale, () -> palette, this::redraw);
+        scene = new SceneRow(context);
         sounds = new SoundsRow(context, this::editWord);
         mouths = new MouthRow(context, this::editWord);
         words = new WordsRow(context, this::editWord);
@@ -69,15 +71,7 @@ public final class SheetView extends Pane {
         // The one list of rows: a new one is a file of its own and a place in here.
         rows = new SheetRows(
                 workspace.settings(),
-                List.of(
-                        new RulerRow(context),
-                        new SceneRow(context),
-                        new WaveRow(context),
-                        words,
-                        sounds,
-                        mouths,
-                        feel,
-                        curve));
+                List.of(new RulerRow(context), scene, new WaveRow(context), words, sounds, mouths, feel, curve));
         this.editor = new WordEditor(workspace, this::requestFocus);
         getStyleClass().add("sheet");
         setPrefHeight(wantedHeight());
@@ -190,6 +184,11 @@ public final class SheetView extends Pane {
     /** Middle of the row of words, in pixels from the top. */
     public double wordsRowY() {
         return middleOf(words);
+    }
+
+    /** The upper lane of the row of the scene. */
+    public double sceneRowY() {
+        return rows.topOf(scene) + 12;
     }
 
     /** Middle of the row of sounds: for those who point at a boundary. */
@@ -308,7 +307,12 @@ public final class SheetView extends Pane {
     private SheetPointer pointer(SheetRow row, MouseEvent e) {
         double time = timeAt(e.getX());
         return new SheetPointer(
-                e.getX(), e.getY() - rows.topOf(row), time, magnet(time, e.isAltDown()), e.getClickCount(), e.isShiftDown());
+                e.getX(),
+                e.getY() - rows.topOf(row),
+                time,
+                magnet(time, e.isAltDown()),
+                e.getClickCount(),
+                e.isShiftDown());
     }
 
     /** Pulls a time to a frame that is within a few pixels; Alt lets go. */
@@ -328,7 +332,9 @@ public final class SheetView extends Pane {
             canvas.setCursor(
                     edge
                             ? Cursor.V_RESIZE
-                            : rowAt(e.getX(), e.getY()).map(r -> r.cursor(pointer(r, e))).orElse(Cursor.DEFAULT));
+                            : rowAt(e.getX(), e.getY())
+                                    .map(r -> r.cursor(pointer(r, e)))
+                                    .orElse(Cursor.DEFAULT));
         });
         canvas.setOnMousePressed(this::pressed);
         canvas.setOnMouseDragged(this::dragged);
@@ -344,8 +350,7 @@ public final class SheetView extends Pane {
             }
         });
         canvas.setOnScroll(this::scrolled);
-        canvas.setOnContextMenuRequested(
-                e -> menu(e.getX(), e.getY()).show(canvas, e.getScreenX(), e.getScreenY()));
+        canvas.setOnContextMenuRequested(e -> menu(e.getX(), e.getY()).show(canvas, e.getScreenX(), e.getScreenY()));
     }
 
     private void pressed(MouseEvent e) {
@@ -397,7 +402,8 @@ public final class SheetView extends Pane {
         ContextMenu menu = new ContextMenu();
         double time = timeAt(x);
         row.filter(r -> !r.folded())
-                .ifPresent(r -> r.offer(menu, new SheetPointer(x, y - rows.topOf(r), time, magnet(time, false), 1, false)));
+                .ifPresent(r ->
+                        r.offer(menu, new SheetPointer(x, y - rows.topOf(r), time, magnet(time, false), 1, false)));
         if (!menu.getItems().isEmpty() && !(menu.getItems().getLast() instanceof SeparatorMenuItem)) {
             menu.getItems().add(new SeparatorMenuItem());
         }

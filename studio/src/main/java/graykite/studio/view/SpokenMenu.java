@@ -67,8 +67,8 @@ final class SpokenMenu {
         Menu shape = new Menu("Show as");
         for (String name : workspace.charts().chart().shapes().keySet()) {
             MenuItem choice = new MenuItem(name);
-            choice.setOnAction(
-                    e -> mouth.touch(there, 0, t -> t.withShape(Optional.of(name)).withPose(Optional.empty())));
+            choice.setOnAction(e ->
+                    mouth.touch(there, 0, t -> t.withShape(Optional.of(name)).withPose(Optional.empty())));
             shape.getItems().add(choice);
         }
         menu.getItems().add(shape);

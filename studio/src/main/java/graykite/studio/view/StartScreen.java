@@ -131,7 +131,7 @@ public final class StartScreen extends StackPane {
                 "Unsaved work on \"" + rescue.title() + "\" from " + WHEN.format(rescue.when()) + " was kept.");
         text.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(text, Priority.ALWAYS);
-        Button recover = new Button("Recover");
+        Button recover = new Button("Bring it back");
         recover.setOnAction(e -> asks.recover(rescue));
         HBox card = new HBox(10, text, recover);
         card.setAlignment(Pos.CENTER_LEFT);

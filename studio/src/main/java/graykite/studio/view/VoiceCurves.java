@@ -46,7 +46,9 @@ final class VoiceCurves {
             GraphicsContext g, Pitch pitch, SheetScale scale, Palette palette, double width, double height) {
         g.setFill(palette.tide());
         double range = Math.log(Pitch.HIGHEST / Pitch.LOWEST);
-        for (double x = Math.max(SheetRow.GUTTER, scale.xOf(0)); x <= Math.min(width, scale.xOf(scale.duration())); x += 2) {
+        for (double x = Math.max(SheetRow.GUTTER, scale.xOf(0));
+                x <= Math.min(width, scale.xOf(scale.duration()));
+                x += 2) {
             double hertz = pitch.at(scale.timeAt(x));
             if (hertz > 0) {
                 double share = Math.clamp(Math.log(hertz / Pitch.LOWEST) / range, 0, 1);

@@ -1,12 +1,11 @@
 package graykite.studio.view;
 
-
 import graykite.sound.Envelope;
 import graykite.sound.Sound;
 import graykite.studio.model.Palette;
 import graykite.workbench.LineSound;
-import javafx.scene.canvas.GraphicsContext;
 import java.util.Optional;
+import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 
 /** The wave with, on request, loudness and pitch over it; dragging scrubs. The wave: from afar its extremes, a line a pixel; close by a line through the samples, and then each sample as a dot. */

@@ -1,0 +1,59 @@
+package graykite.studio;
+
+import graykite.studio.model.FilePicker;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+
+/** The file dialogs of the system. */
+final class NativeFilePicker implements FilePicker {
+    private final Stage stage;
+
+    NativeFilePicker(Stage stage) {
+        this.stage = stage;
+    }
+
+    private static FileChooser chooser(Ask ask) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(ask.title());
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter(
+                                ask.kind(),
+                                ask.endings().stream().map(e -> "*" + e).toList()),
+                        new FileChooser.ExtensionFilter("All files", "*"));
+        ask.folder().map(Path::toFile).ifPresent(chooser::setInitialDirectory);
+        if (!ask.proposed().isEmpty()) {
+            chooser.setInitialFileName(ask.proposed());
+        }
+        return chooser;
+    }
+
+    @Override
+    public Optional<Path> open(Ask ask) {
+        return Optional.ofNullable(chooser(ask).showOpenDialog(stage)).map(File::toPath);
+    }
+
+    @Override
+    public List<Path> openSeveral(Ask ask) {
+        List<File> files = chooser(ask).showOpenMultipleDialog(stage);
+        return files == null ? List.of() : files.stream().map(File::toPath).toList();
+    }
+
+    @Override
+    public Optional<Path> save(Ask ask) {
+        return Optional.ofNullable(chooser(ask).showSaveDialog(stage)).map(File::toPath);
+    }
+
+    @Override
+    public Optional<Path> folder(Ask ask) {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle(ask.title());
+        ask.folder().map(Path::toFile).ifPresent(chooser::setInitialDirectory);
+        return Optional.ofNullable(chooser.showDialog(stage)).map(File::toPath);
+    }
+}
