@@ -70,7 +70,7 @@ public class MotionBenchmark {
     private final Scene laughing = Scene.solo(smiling);
     private final int jaw = odile.channelIndex().get("jawDrop");
 
-    private static Timing timing() {
+    static Timing timing() {
         SplittableRandom random = new SplittableRandom(3);
         Phone[] phones = Phone.values();
         List<TimedWord> words = new ArrayList<>();

@@ -90,9 +90,7 @@ public final class ProjectJson {
                     scenes,
                     dictionary(json, name));
             for (int i = 0; i < lines.size(); i++) {
-                project = SceneJson.ofCompany(written.get(i), lines.get(i), project)
-                        .map(project::with)
-                        .orElse(project);
+                project = SceneJson.withCompany(written.get(i), lines.get(i), project);
             }
             return project;
         } catch (IllegalArgumentException broken) {

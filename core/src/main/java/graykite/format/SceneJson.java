@@ -59,28 +59,35 @@ final class SceneJson {
         standing.stand().ifPresent(s -> json.put("x", s.x()).put("z", s.z()).put("facing", s.facing()));
     }
 
-    /** Up to format 4 a line had company: others on its stage. That is a scene now. */
-    static Optional<SceneWork> ofCompany(JsonNode line, Line read, Project soFar) {
+    /**
+     * Up to format 4 a line had company: others on its stage. That is a scene now. A line that nobody had been given belongs
+     * to whoever said it there.
+     */
+    static Project withCompany(JsonNode line, Line read, Project soFar) {
         JsonNode company = line.path("company");
         if (company.isEmpty()) {
-            return Optional.empty();
+            return soFar;
         }
+        Project project = soFar;
         Set<String> people = new LinkedHashSet<>(List.of(soFar.speakerOf(read).id()));
         List<SceneWork.Block> blocks = new ArrayList<>(List.of(new SceneWork.Block(read.id(), 0)));
         Set<String> said = new HashSet<>(Set.of(read.id()));
         for (JsonNode other : company) {
-            people.add(other.path("member").asText().toLowerCase(Locale.ROOT));
+            String member = other.path("member").asText().toLowerCase(Locale.ROOT);
+            people.add(member);
             String spoken = other.path("line").asText("");
             if (!spoken.isEmpty() && said.add(spoken)) {
                 blocks.add(new SceneWork.Block(spoken, other.path("start").asDouble(0)));
+                Optional<Line> unowned =
+                        project.line(spoken).filter(l -> l.speaker().isEmpty());
+                if (unowned.isPresent() && project.member(member).isPresent()) {
+                    project = project.with(unowned.get().withSpeaker(member));
+                }
             }
         }
-        return Optional.of(new SceneWork(
-                read.id() + "-scene",
-                read.title(),
-                people.stream()
-                        .map(p -> new SceneWork.Standing(p, Optional.empty()))
-                        .toList(),
-                blocks));
+        List<SceneWork.Standing> standing = people.stream()
+                .map(p -> new SceneWork.Standing(p, Optional.empty()))
+                .toList();
+        return project.with(new SceneWork(read.id() + "-scene", read.title(), standing, blocks));
     }
 }

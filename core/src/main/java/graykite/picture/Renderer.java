@@ -18,9 +18,6 @@ public final class Renderer {
     /** Share of the distance by which two points of one pixel may differ and still count as one place. */
     private static final float SAME_DEPTH = 0.0025f;
 
-    private static final float FELT_TOP = 0.33f;
-    private static final float FELT_BOTTOM = 0.21f;
-
     private final ShadowMap shadows = new ShadowMap();
     private int width;
     private int height;
@@ -28,8 +25,17 @@ public final class Renderer {
     /** Which surface and triangle each point sees; meaningless where the depth is 0. */
     private int[] seen = new int[0];
 
-    private int[] backdrop = new int[0];
+    private int[] ground = new int[0];
+    private Backdrop backdrop = Backdrop.FELT;
     private Projection scene = new Projection(List.of(), Camera.FRONT, 1, 1);
+
+    /** What is seen behind everybody from the next picture on. */
+    public void setBackdrop(Backdrop wanted) {
+        if (wanted != backdrop) {
+            backdrop = wanted;
+            ground = new int[0];
+        }
+    }
 
     /**
      * Draws a picture.
@@ -41,10 +47,10 @@ public final class Renderer {
                 newWidth > 0 && newHeight > 0 && newWidth <= 8192 && newHeight <= 8192,
                 "Pictures have 1 to 8192 pixels a side.");
         requireThat(pixels.length >= newWidth * newHeight, "The pixel array is too short.");
-        if (width != newWidth || height != newHeight) {
+        if (width != newWidth || height != newHeight || ground.length == 0) {
             width = newWidth;
             height = newHeight;
-            paintBackdrop();
+            paintGround();
         }
         int samples = 4 * width * height;
         if (depth.length < samples) {
@@ -87,11 +93,10 @@ public final class Renderer {
         float[] light = new float[3];
         float[] sum = new float[3];
         for (int y = from; y < to; y++) {
-            float felt = felt(y);
             for (int x = 0; x < width; x++) {
                 int at = 2 * y * columns + 2 * x;
                 if (depth[at] + depth[at + 1] + depth[at + columns] + depth[at + columns + 1] == 0) {
-                    pixels[y * width + x] = backdrop[y * width + x];
+                    pixels[y * width + x] = ground[y * width + x];
                 } else if (depth[at] > 0
                         && alike(at, at + 1)
                         && alike(at, at + columns)
@@ -100,14 +105,14 @@ public final class Renderer {
                     shader.shade(seen[at] & Projection.TAG_MASK, 2 * x + 1, 2 * y + 1, light);
                     pixels[y * width + x] = Tone.pixel(light[0], light[1], light[2]);
                 } else {
-                    pixels[y * width + x] = edge(shader, at, x, y, felt, light, sum);
+                    pixels[y * width + x] = edge(shader, at, x, y, light, sum);
                 }
             }
         }
     }
 
     /** A pixel in which several surfaces meet: each is shaded once and counts as often as points see it. */
-    private int edge(Shader shader, int at, int x, int y, float felt, float[] light, float[] sum) {
+    private int edge(Shader shader, int at, int x, int y, float[] light, float[] sum) {
         sum[0] = 0;
         sum[1] = 0;
         sum[2] = 0;
@@ -126,9 +131,7 @@ public final class Renderer {
                 }
             }
             if (depth[own] == 0) {
-                light[0] = felt * 0.98f;
-                light[1] = felt;
-                light[2] = felt * 1.03f;
+                backdrop.light(y / (float) height, light);
             } else {
                 shader.shade(seen[own] & Projection.TAG_MASK, 2 * x + 0.5f + (k & 1), 2 * y + 0.5f + (k >> 1), light);
             }
@@ -151,18 +154,16 @@ public final class Renderer {
                 && Math.abs(near - far) < SAME_DEPTH * near;
     }
 
-    private float felt(int y) {
-        return FELT_TOP + (FELT_BOTTOM - FELT_TOP) * y / height;
-    }
-
-    private void paintBackdrop() {
-        backdrop = new int[width * height];
+    private void paintGround() {
+        ground = new int[width * height];
+        float[] light = new float[3];
         for (int y = 0; y < height; y++) {
+            backdrop.light(y / (float) height, light);
             for (int x = 0; x < width; x++) {
                 // Half a level of fixed noise keeps the gradient free of bands.
-                float noise = ((x * 0x9E3779B1 ^ y * 0x85EBCA6B) >>> 24) / 255f - 0.5f;
-                float value = felt(y) + noise * 0.004f;
-                backdrop[y * width + x] = Tone.pixel(value * 0.98f, value, value * 1.03f);
+                float grain = ((x * 0x9E3779B1 ^ y * 0x85EBCA6B) >>> 24) / 255f - 0.5f;
+                float noise = backdrop.isEven() ? 0 : grain * 0.004f;
+                ground[y * width + x] = Tone.pixel(light[0] + noise, light[1] + noise, light[2] + noise);
             }
         }
     }

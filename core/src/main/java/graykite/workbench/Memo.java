@@ -29,7 +29,7 @@ final class Memo<V> {
     }
 
     /** Objects count by identity, figures and words by what they say. */
-    private record Key(Object... parts) {
+    record Key(Object... parts) {
         @Override
         public boolean equals(Object other) {
             if (!(other instanceof Key key) || key.parts.length != parts.length) {

@@ -44,8 +44,11 @@ public final class Workbench {
         Sound decode(SoundFile file, Progress progress);
     }
 
-    /** What a line was acted from last, to go on from. */
-    private record Acted(Performance performance, Character figure, MouthChart chart) {}
+    /** Earlier versions of lines that are kept for undo, in bytes. */
+    private static final long MOVEMENT_ROOM = 96L << 20;
+
+    /** How a line was acted last and from what, to go on from. */
+    private record Acted(Performance performance, Memo.Key from) {}
 
     private final Decoder decoder;
     private final Figures figures;
@@ -53,8 +56,8 @@ public final class Workbench {
     private final Memo<LineSound> heard = new Memo<>(SOUND_ROOM, s -> bytes(s.sound()));
     private final Memo<Sound> mixes = Memo.ofCount(2);
     private final Memo<FittedChart> charts = Memo.ofCount(64);
-    private final Memo<Performance> performances = Memo.ofCount(LINES);
-    private final Memo<Scene> scenes = Memo.ofCount(64);
+    private final Memo<Performance> performances = new Memo<>(MOVEMENT_ROOM, Workbench::bytes);
+    private final Memo<Scene> scenes = Memo.ofCount(4);
     private final Map<String, Acted> last = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1;
 
@@ -67,6 +70,12 @@ public final class Workbench {
     public Workbench(Decoder decoder, Figures figures) {
         this.decoder = decoder;
         this.figures = figures;
+    }
+
+    private static long bytes(Performance performance) {
+        return 8L
+                * performance.mouth().samples()
+                * performance.mouth().channels().size();
     }
 
     private static long bytes(Sound sound) {
@@ -123,21 +132,26 @@ public final class Workbench {
             MouthChart chart = speaker.chart();
             FittedChart fitted = fitted(figure, chart);
             progress.step(0.5);
-            return performances.get(
-                    () -> act(line, project, sound, figure, fitted, chart),
-                    timing.get(),
-                    sound,
-                    line.mouth(),
-                    line.layers(),
-                    project.rate().numerator(),
-                    project.rate().denominator(),
-                    figure,
-                    fitted);
+            Object[] from = {
+                timing.get(),
+                sound,
+                line.mouth(),
+                line.layers(),
+                project.rate().numerator(),
+                project.rate().denominator(),
+                figure,
+                fitted
+            };
+            Memo.Key key = new Memo.Key(from);
+            Acted before = last.get(line.id());
+            return before != null && before.from.equals(key)
+                    ? before.performance
+                    : performances.get(() -> act(line, project, sound, figure, fitted, key), from);
         });
     }
 
     private Performance act(
-            Line line, Project project, LineSound sound, Character figure, FittedChart fitted, MouthChart chart) {
+            Line line, Project project, LineSound sound, Character figure, FittedChart fitted, Memo.Key from) {
         Score score = new Score(
                 line.timing().orElseThrow(),
                 sound.loudness(),
@@ -145,10 +159,11 @@ public final class Workbench {
                 project.rate(),
                 line.layers().plans());
         Acted before = last.get(line.id());
-        Performance acted = before != null && before.figure == figure && before.performance.chart() == fitted
-                ? before.performance.after(score)
-                : Performance.of(figure, fitted, score);
-        last.put(line.id(), new Acted(acted, figure, chart));
+        Performance acted =
+                before != null && before.performance.character() == figure && before.performance.chart() == fitted
+                        ? before.performance.after(score)
+                        : Performance.of(figure, fitted, score);
+        last.put(line.id(), new Acted(acted, from));
         return acted;
     }
 

@@ -53,6 +53,21 @@ class RendererTest {
         }
     }
 
+    /** The even green is one colour everywhere, so that it can be keyed; the others darken towards the floor. */
+    @Test
+    void backdrops() {
+        Renderer renderer = new Renderer();
+        for (Backdrop backdrop : Backdrop.values()) {
+            renderer.setBackdrop(backdrop);
+            int[] pixels = renderer.draw(List.of(), straight(100), 40, 40).pixels();
+            int top = pixels[0] >> 8 & 0xff;
+            int bottom = pixels[39 * 40] >> 8 & 0xff;
+            assertTrue(backdrop.isEven() ? top == bottom : top > bottom + 5, backdrop + " " + top + " " + bottom);
+            long colours = java.util.Arrays.stream(pixels).distinct().count();
+            assertEquals(backdrop.isEven(), colours == 1);
+        }
+    }
+
     @Test
     void backsAreNotDrawn() {
         Surface front = square(20, 0, 0.8f, 0);

@@ -40,6 +40,7 @@ import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ChangeListener;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -58,7 +59,7 @@ public final class StudioWindow {
     private final StatusStrip strip;
     private final WorkArea work;
     private final LinesTable table;
-    private final StageView face = new StageView();
+    private final StageView face;
     private final SheetView sheet;
     private final StringSide string;
     private final ObjectProperty<Knot> knot = new SimpleObjectProperty<>(Knot.VOICE);
@@ -72,6 +73,7 @@ public final class StudioWindow {
     private final BringIn bringIn;
     private final StageDirector director;
     private final Greeter greeter;
+    private final ChangeListener<Boolean> fullScreen = (o, before, full) -> fullScreenChanged(full);
     private boolean drawing;
     private Optional<MouthPictures> mouths = Optional.empty();
 
@@ -80,6 +82,7 @@ public final class StudioWindow {
         this.picker = picker;
         this.stage = stage;
         this.workspace = workspace;
+        this.face = new StageView(workspace.settings());
         this.player = player;
         this.sheet = new SheetView(workspace, player);
         this.string = new StringSide(knot);
@@ -215,6 +218,12 @@ public final class StudioWindow {
         return work.isAlone();
     }
 
+    private void fullScreenChanged(boolean full) {
+        if (!full && work.isAlone()) {
+            showFaceAlone(false);
+        }
+    }
+
     /** Puts the desk away so that stage and sheet have the whole width, or brings it back. */
     void toggleDesk() {
         work.showDesk(!work.isDeskShown());
@@ -283,11 +292,7 @@ public final class StudioWindow {
             desks.open(face.tool());
             work.showDesk(true);
         });
-        stage.fullScreenProperty().addListener((o, b, full) -> {
-            if (!full && work.isAlone()) {
-                showFaceAlone(false);
-            }
-        });
+        stage.fullScreenProperty().addListener(fullScreen);
         desks.open(face.tool());
         director.show();
     }
@@ -384,6 +389,8 @@ public final class StudioWindow {
 
     /** Stops everything; the last state of unsaved work stays on disk only when the program did not end by itself. */
     public void close() {
+        // The stage outlives the window where several are opened one after the other.
+        stage.fullScreenProperty().removeListener(fullScreen);
         table.close();
         player.close();
         face.close();

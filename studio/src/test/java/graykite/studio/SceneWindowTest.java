@@ -206,6 +206,21 @@ class SceneWindowTest extends RealWindow {
                 rang, onFx(() -> workspace.timing().orElseThrow().words().get(3).start()), 1e-6);
     }
 
+    /** The look of the stage is chosen from its menu, seen at once, and kept for the next start. */
+    @Test
+    void theStageHasALook(FxRobot robot) {
+        run(() -> workspace.edit(new graykite.edit.LineEdit.AddLine("a", "A", Optional.empty(), "Fog.", "")));
+        robot.clickOn("#stage-look");
+        robot.clickOn("Even green");
+        robot.clickOn("#stage-look");
+        robot.clickOn("16 : 9");
+        settle();
+        graykite.studio.model.Settings kept = new graykite.studio.model.Settings(
+                workspace.settings().sessionFolder().getParent());
+        assertEquals("green", kept.text("stage-backdrop", ""));
+        assertEquals("wide", kept.text("stage-frame", ""));
+    }
+
     /** A thousand lines: the table finds, narrows, acts on many and opens one; what it does undoes. */
     @Test
     void aTableOfAThousandLines(FxRobot robot) throws Exception {

@@ -1,8 +1,10 @@
 package graykite.studio.view;
 
+import graykite.picture.Backdrop;
 import graykite.picture.Camera;
 import graykite.picture.Renderer;
 import graykite.picture.Surface;
+import graykite.studio.model.Settings;
 import java.nio.IntBuffer;
 import java.util.List;
 import java.util.Optional;
@@ -34,7 +36,14 @@ import javafx.scene.layout.StackPane;
  */
 public final class StageView extends StackPane implements AutoCloseable {
     /** A picture to be drawn. */
-    private record Wish(Troupe troupe, List<double[]> values, Camera camera, int width, int height, long asked) {}
+    private record Wish(
+            Troupe troupe,
+            List<double[]> values,
+            Camera camera,
+            Backdrop backdrop,
+            int width,
+            int height,
+            long asked) {}
 
     /** Those who are on stage, ready to be drawn at their values. */
     public interface Troupe {
@@ -53,6 +62,7 @@ public final class StageView extends StackPane implements AutoCloseable {
     private final ImageView image = new ImageView();
     private final Label note = new Label();
     private final ObjectProperty<Camera> camera = new SimpleObjectProperty<>(Camera.FRONT);
+    private Backdrop backdrop = Backdrop.FELT;
     private Optional<Troupe> troupe = Optional.empty();
     private List<double[]> values = List.of();
     private final Canvas[] canvases = new Canvas[3];
@@ -67,7 +77,8 @@ public final class StageView extends StackPane implements AutoCloseable {
     private double dragX;
     private double dragY;
 
-    public StageView() {
+    /** @param settings where its look is kept */
+    public StageView(Settings settings) {
         getStyleClass().add("stage");
         setMinSize(200, 160);
         setStyle("-fx-background-color: linear-gradient(to bottom, #9A9DA1, #7E8287);");
@@ -75,7 +86,9 @@ public final class StageView extends StackPane implements AutoCloseable {
         note.getStyleClass().add("stage-chip");
         note.setVisible(false);
         StackPane.setAlignment(note, Pos.CENTER);
+        StageFrame frame = new StageFrame();
         HBox chips = viewChips();
+        chips.getChildren().add(new StageLook(settings, this, frame));
         Label hint = new Label();
         hint.getStyleClass().add("stage-chip");
         hint.setMouseTransparent(true);
@@ -87,7 +100,7 @@ public final class StageView extends StackPane implements AutoCloseable {
             now.ifPresent(t -> hint.setText(t.hint()));
             setCursor(now.isPresent() ? javafx.scene.Cursor.CROSSHAIR : javafx.scene.Cursor.DEFAULT);
         });
-        getChildren().addAll(image, note, chips, hint);
+        getChildren().addAll(image, frame, note, chips, hint);
         widthProperty().addListener((o, b, n) -> request());
         heightProperty().addListener((o, b, n) -> request());
         camera.addListener((o, b, n) -> request());
@@ -120,6 +133,11 @@ public final class StageView extends StackPane implements AutoCloseable {
 
     public ObjectProperty<Camera> camera() {
         return camera;
+    }
+
+    void setBackdrop(Backdrop wanted) {
+        backdrop = wanted;
+        request();
     }
 
     /** Says why there is no face, or nothing when the text is empty. */
@@ -164,7 +182,8 @@ public final class StageView extends StackPane implements AutoCloseable {
         if (troupe.isEmpty() || width < 16 || height < 16 || values.isEmpty()) {
             return;
         }
-        if (wish.getAndSet(new Wish(troupe.get(), values, camera.get(), width, height, System.nanoTime())) == null) {
+        if (wish.getAndSet(new Wish(troupe.get(), values, camera.get(), backdrop, width, height, System.nanoTime()))
+                == null) {
             painter.execute(this::paint);
         }
     }
@@ -183,6 +202,7 @@ public final class StageView extends StackPane implements AutoCloseable {
             canvases[back] = new Canvas(now.width, now.height);
         }
         Canvas canvas = canvases[back];
+        renderer.setBackdrop(now.backdrop);
         renderer.draw(
                 now.troupe.surfaces(now.values),
                 now.troupe.framed(now.camera, now.width / (double) now.height),
