@@ -16,6 +16,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,7 +30,7 @@ class OldProjectsTest {
     private Project stored(int format) throws IOException {
         Path file = folder.resolve("format-" + format + ".kite");
         try (InputStream in = OldProjectsTest.class.getResourceAsStream("format-" + format + ".kite")) {
-            Files.copy(in, file);
+            Files.copy(in, file, StandardCopyOption.REPLACE_EXISTING);
         }
         return ProjectFiles.open(file);
     }

@@ -191,13 +191,6 @@ public final class StudioWindow {
         stageArea.getChildren().add(face);
         WorkArea work =
                 new WorkArea(workspace.settings(), stageArea, new TransportBar(workspace, player, sheet), sheet, right);
-        workspace
-                .mouth()
-                .channel()
-                .addListener((o, b, n) -> Platform.runLater(() -> work.makeRoomForSheet(sheet.wantedHeight())));
-        workspace
-                .sceneId()
-                .addListener((o, b, n) -> Platform.runLater(() -> work.makeRoomForSheet(sheet.wantedHeight())));
         all.setCenter(work);
         all.setLeft(string);
         all.setBottom(strip);

@@ -1,6 +1,7 @@
 package graykite.studio;
 
 import graykite.studio.model.Settings;
+import javafx.application.Platform;
 import javafx.geometry.Orientation;
 import javafx.scene.Cursor;
 import javafx.scene.control.SplitPane;
@@ -27,6 +28,7 @@ final class WorkArea extends HBox {
     private final Region desk;
     private final Region edge = new Region();
     private final Region bar;
+    private final Region sheet;
     private boolean alone;
 
     /**
@@ -38,6 +40,8 @@ final class WorkArea extends HBox {
         this.stage = stage;
         this.desk = desk;
         this.bar = bar;
+        this.sheet = sheet;
+        sheet.prefHeightProperty().addListener((o, b, n) -> Platform.runLater(this::makeRoomForSheet));
         VBox lower = new VBox(bar, sheet);
         VBox.setVgrow(sheet, Priority.ALWAYS);
         lower.setMinHeight(150);
@@ -120,8 +124,11 @@ final class WorkArea extends HBox {
         return alone;
     }
 
-    /** Makes room for a sheet of a height, as far as the stage allows. */
-    void makeRoomForSheet(double wanted) {
-        upright.setDividerPositions(1 - Math.min(0.55, (wanted + bar.getHeight()) / Math.max(1, upright.getHeight())));
+    /** Takes room from the stage when rows come that would not be seen, as far as the stage allows. */
+    private void makeRoomForSheet() {
+        double wanted = sheet.getPrefHeight();
+        if (sheet.getHeight() < wanted && upright.getHeight() > 0) {
+            upright.setDividerPositions(1 - Math.min(0.55, (wanted + bar.getHeight() + 6) / upright.getHeight()));
+        }
     }
 }

@@ -13,7 +13,8 @@ public final class DocumentationLauncher {
 
     private DocumentationLauncher() {}
 
-    /** @param arguments the folder for the pictures; names of pictures, all without any */
+    /** @param arguments the folder for the pictures; a size such as 1100x700, unless the usual is wanted; names of
+     *     pictures, all without any */
     public static void main(String[] arguments) {
         JAVAFX.setLevel(Level.SEVERE);
         Preparations prepared = Preparations.begin();

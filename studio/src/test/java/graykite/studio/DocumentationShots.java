@@ -47,6 +47,8 @@ final class DocumentationShots {
     private final StudioWindow window;
     private final Path folder;
     private final List<String> wanted;
+    private final int width;
+    private final int height;
     private final Deque<Step> steps = new ArrayDeque<>();
 
     /** A picture: its name (none: a step without a picture), what is done before it, and what must have become true. */
@@ -54,7 +56,12 @@ final class DocumentationShots {
 
     /** @param wanted names of pictures; all when there are none */
     DocumentationShots(Stage stage, StudioWindow window, Path folder, List<String> wanted) {
-        this.wanted = wanted;
+        Optional<String> size =
+                wanted.stream().filter(w -> w.matches("\\d+x\\d+")).findFirst();
+        width = size.map(s -> Integer.parseInt(s.split("x")[0])).orElse(1280);
+        height = size.map(s -> Integer.parseInt(s.split("x")[1])).orElse(800);
+        this.wanted =
+                wanted.stream().filter(w -> size.filter(w::equals).isEmpty()).toList();
         this.stage = stage;
         this.window = window;
         this.folder = folder;
@@ -62,8 +69,8 @@ final class DocumentationShots {
 
     /** Takes all pictures, then ends the program. */
     void take() {
-        stage.setWidth(1280);
-        stage.setHeight(800);
+        stage.setWidth(width);
+        stage.setHeight(height);
         Workspace workspace = window.workspace();
         BooleanSupplier acted = () -> workspace.performance().get().isPresent();
         add("start", () -> {}, () -> workspace.character().isDone());

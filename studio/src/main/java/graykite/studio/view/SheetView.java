@@ -119,10 +119,7 @@ public final class SheetView extends Pane {
             }
             redraw();
         });
-        workspace.mouth().channel().addListener((o, b, n) -> {
-            setPrefHeight(wantedHeight());
-            redraw();
-        });
+        workspace.mouth().channel().addListener((o, b, n) -> redraw());
         workspace.stageSound().addListener((o, b, n) -> {
             // A scene stays where it is seen when another of its lines is worked on.
             scale.shiftBy(b.lineStart() - n.lineStart());
@@ -146,8 +143,8 @@ public final class SheetView extends Pane {
         return scale;
     }
 
-    /** Height at which every row is seen. */
-    public double wantedHeight() {
+    /** Height at which every row is seen; also the preferred height. */
+    private double wantedHeight() {
         return rows.height() + SCROLL_HEIGHT + 6;
     }
 
@@ -270,6 +267,9 @@ public final class SheetView extends Pane {
     private void draw() {
         if (canvas.getWidth() < SheetRow.GUTTER + 10) {
             return;
+        }
+        if (getPrefHeight() != wantedHeight()) {
+            setPrefHeight(wantedHeight());
         }
         double end = workspace.openScene().isPresent() ? Math.max(player.duration(), lineDuration()) : lineDuration();
         scale.room(getWidth(), player.beginning(), end);
