@@ -1,8 +1,11 @@
 package graykite.edit;
 
+import graykite.base.BadInput;
+import graykite.project.KeptView;
 import graykite.project.Project;
 import graykite.text.Pronunciation;
 import graykite.time.FrameRate;
+import java.util.List;
 import java.util.Map;
 
 /** Changes of the project as a whole. */
@@ -71,6 +74,37 @@ public sealed interface ProjectEdit extends Edit {
         @Override
         public Project on(Project project) {
             return project.withDictionary(words);
+        }
+    }
+
+    /** Keeps from where a face is looked at; a view of the same name is replaced. */
+    record KeepView(KeptView view) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return "Keep the view \"" + view.name() + "\"";
+        }
+
+        @Override
+        public Project on(Project project) {
+            return project.with(view);
+        }
+    }
+
+    /** Forgets a view that was kept. */
+    record ForgetView(String name) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return "Forget the view \"" + name + "\"";
+        }
+
+        @Override
+        public Project on(Project project) {
+            List<KeptView> left =
+                    project.views().stream().filter(v -> !v.name().equals(name)).toList();
+            if (left.size() == project.views().size()) {
+                throw new BadInput("There is no view \"" + name + "\".");
+            }
+            return project.withViews(left);
         }
     }
 }

@@ -230,7 +230,12 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return rewritten(project, line, t -> TimingEdits.insertWord(t, before, text, said));
+            return rewritten(project, line, t -> {
+                if (before != t.words().size()) {
+                    Find.there(t, before, -1);
+                }
+                return TimingEdits.insertWord(t, before, text, said);
+            });
         }
     }
 

@@ -48,7 +48,17 @@ final class EditKinds {
                         ObjectNode words = f.object("words");
                         new TreeMap<>(e.words()).forEach((word, said) -> words.put(word, said.toString()));
                     },
-                    f -> new ProjectEdit.SetWords(words(f))));
+                    f -> new ProjectEdit.SetWords(words(f))),
+            new EditKind<>(
+                    "keep-view",
+                    ProjectEdit.KeepView.class,
+                    (e, f) -> ViewJson.write(e.view(), f.object("view")),
+                    f -> new ProjectEdit.KeepView(ViewJson.read(f.node("view")))),
+            new EditKind<>(
+                    "forget-view",
+                    ProjectEdit.ForgetView.class,
+                    (e, f) -> f.put("name", e.name()),
+                    f -> new ProjectEdit.ForgetView(f.text("name"))));
 
     static final List<EditKind<?>> LINES = List.of(
             new EditKind<>(

@@ -9,6 +9,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import graykite.base.BadInput;
 import graykite.format.character.CharacterStore;
+import graykite.project.KeptView;
 import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
@@ -88,7 +89,8 @@ public final class ProjectJson {
                     rate,
                     lines,
                     scenes,
-                    dictionary(json, name));
+                    dictionary(json, name),
+                    views(json));
             for (int i = 0; i < lines.size(); i++) {
                 project = SceneJson.withCompany(written.get(i), lines.get(i), project);
             }
@@ -96,6 +98,14 @@ public final class ProjectJson {
         } catch (IllegalArgumentException broken) {
             throw new BadInput(name + ": " + broken.getMessage(), broken);
         }
+    }
+
+    private static List<KeptView> views(JsonNode json) {
+        List<KeptView> views = new ArrayList<>();
+        for (JsonNode view : WordsJson.limited(json.path("views"))) {
+            views.add(ViewJson.read(view));
+        }
+        return views;
     }
 
     /** Before there was a cast, every project had ours. */
@@ -173,6 +183,12 @@ public final class ProjectJson {
             project.scenes().forEach(s -> SceneJson.write(s, scenes.addObject()));
             json.writeFieldName("scenes");
             MAPPER.writeTree(json, scenes);
+        }
+        if (!project.views().isEmpty()) {
+            ArrayNode views = MAPPER.createArrayNode();
+            project.views().forEach(v -> ViewJson.write(v, views.addObject()));
+            json.writeFieldName("views");
+            MAPPER.writeTree(json, views);
         }
         json.writeEndObject();
         json.close();

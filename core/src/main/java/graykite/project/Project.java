@@ -21,6 +21,7 @@ import java.util.UUID;
  * @param lines the lines, in order
  * @param scenes lines placed in time on one stage, in order
  * @param dictionary how words are said in this project, by plain word in lower case
+ * @param views from where faces are looked at, as the user kept them, in order
  */
 public record Project(
         String title,
@@ -28,7 +29,11 @@ public record Project(
         FrameRate rate,
         List<Line> lines,
         List<SceneWork> scenes,
-        Map<String, Pronunciation> dictionary) {
+        Map<String, Pronunciation> dictionary,
+        List<KeptView> views) {
+    /** How many views a project keeps. */
+    public static final int MOST_VIEWS = 12;
+
     /** The cast that ships with Gray Kite. */
     public static final List<Member> OUR_CAST = List.of(
             Member.shipped("odile", "Odile Marsh"),
@@ -40,6 +45,8 @@ public record Project(
         lines = List.copyOf(lines);
         scenes = List.copyOf(scenes);
         dictionary = Map.copyOf(dictionary);
+        views = List.copyOf(views);
+        requireThat(views.size() <= MOST_VIEWS, "A project keeps up to %d views.", MOST_VIEWS);
         requireThat(!cast.isEmpty(), "A project has a cast.");
         requireThat(
                 cast.size() == cast.stream().map(Member::id).distinct().count(),
@@ -48,6 +55,17 @@ public record Project(
         requireThat(
                 scenes.size() == scenes.stream().map(SceneWork::id).distinct().count(),
                 "Each scene has an id of its own.");
+    }
+
+    /** A project without views of its own. */
+    public Project(
+            String title,
+            List<Member> cast,
+            FrameRate rate,
+            List<Line> lines,
+            List<SceneWork> scenes,
+            Map<String, Pronunciation> dictionary) {
+        this(title, cast, rate, lines, scenes, dictionary, List.of());
     }
 
     public static Project empty() {
@@ -78,11 +96,11 @@ public record Project(
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(line.id())) {
                 changed.set(i, line);
-                return new Project(title, cast, rate, changed, scenes, dictionary);
+                return new Project(title, cast, rate, changed, scenes, dictionary, views);
             }
         }
         changed.add(line);
-        return new Project(title, cast, rate, changed, scenes, dictionary);
+        return new Project(title, cast, rate, changed, scenes, dictionary, views);
     }
 
     /** The project without a line; it leaves every scene. */
@@ -93,12 +111,13 @@ public record Project(
                 rate,
                 lines.stream().filter(s -> !s.id().equals(id)).toList(),
                 scenes.stream().map(s -> s.without(id)).toList(),
-                dictionary);
+                dictionary,
+                views);
     }
 
     /** With the lines in another order, or fewer or more of them. */
     public Project withLines(List<Line> newLines) {
-        return new Project(title, cast, rate, newLines, scenes, dictionary);
+        return new Project(title, cast, rate, newLines, scenes, dictionary, views);
     }
 
     public Optional<SceneWork> scene(String id) {
@@ -119,7 +138,7 @@ public record Project(
     }
 
     public Project withScenes(List<SceneWork> newScenes) {
-        return new Project(title, cast, rate, lines, newScenes, dictionary);
+        return new Project(title, cast, rate, lines, newScenes, dictionary, views);
     }
 
     /** The project with a member of the cast replaced by another of the same id, or added at the end. */
@@ -128,11 +147,11 @@ public record Project(
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(member.id())) {
                 changed.set(i, member);
-                return new Project(title, changed, rate, lines, scenes, dictionary);
+                return new Project(title, changed, rate, lines, scenes, dictionary, views);
             }
         }
         changed.add(member);
-        return new Project(title, changed, rate, lines, scenes, dictionary);
+        return new Project(title, changed, rate, lines, scenes, dictionary, views);
     }
 
     /** The project without a character; its lines are spoken by the first of the cast, and it leaves every stage. */
@@ -145,33 +164,46 @@ public record Project(
                         .map(s -> s.speaker().equals(id) ? s.withSpeaker("") : s)
                         .toList(),
                 scenes.stream().map(s -> s.withoutMember(id)).toList(),
-                dictionary);
+                dictionary,
+                views);
     }
 
     public Project withTitle(String newTitle) {
-        return new Project(newTitle, cast, rate, lines, scenes, dictionary);
+        return new Project(newTitle, cast, rate, lines, scenes, dictionary, views);
     }
 
     public Project withRate(FrameRate newRate) {
-        return new Project(title, cast, newRate, lines, scenes, dictionary);
+        return new Project(title, cast, newRate, lines, scenes, dictionary, views);
     }
 
     /** With a word said in a way of its own in every line. */
     public Project withWord(String plainWord, Pronunciation said) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.put(plainWord.toLowerCase(Locale.ROOT), said);
-        return new Project(title, cast, rate, lines, scenes, changed);
+        return new Project(title, cast, rate, lines, scenes, changed, views);
     }
 
     /** With a word said as the dictionary has it again. */
     public Project withoutWord(String plainWord) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.remove(plainWord.toLowerCase(Locale.ROOT));
-        return new Project(title, cast, rate, lines, scenes, changed);
+        return new Project(title, cast, rate, lines, scenes, changed, views);
     }
 
     /** With another list of words and how they are said. */
     public Project withDictionary(Map<String, Pronunciation> words) {
-        return new Project(title, cast, rate, lines, scenes, words);
+        return new Project(title, cast, rate, lines, scenes, words, views);
+    }
+
+    /** With a view kept; one of the same name is replaced. */
+    public Project with(KeptView view) {
+        List<KeptView> changed = new ArrayList<>(views);
+        changed.removeIf(v -> v.name().equals(view.name()));
+        changed.add(view);
+        return withViews(changed);
+    }
+
+    public Project withViews(List<KeptView> newViews) {
+        return new Project(title, cast, rate, lines, scenes, dictionary, newViews);
     }
 }

@@ -57,7 +57,9 @@ public final class Session implements AutoCloseable {
             journal = new Journal(folder, new EditJson(shelf));
         } catch (IOException unwritable) {
             throw graykite.base.BadInput.inFile(
-                    root, "cannot be written to; unsaved work could not be kept.", unwritable);
+                    root,
+                    "cannot be written to, and unsaved work could not be kept. Set KITE_HOME to a folder that can.",
+                    unwritable);
         }
     }
 

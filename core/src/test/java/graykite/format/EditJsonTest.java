@@ -26,6 +26,8 @@ import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.TouchUp;
+import graykite.picture.Camera;
+import graykite.project.KeptView;
 import graykite.project.Member;
 import graykite.project.SoundFile;
 import graykite.reading.Anchor;
@@ -56,11 +58,14 @@ class EditJsonTest {
             Map.of("Glad", Pose.of("lipCornerPuller", 0.8)), Map.of(), List.of(), Optional.of(MouthChart.ofSize(8)));
     private static final Anchor WORD = Anchor.of(TimingTest.sample(), 1, -1);
 
-    private static final List<Edit> ALL = List.of(
+    /** One or two of every kind. */
+    static final List<Edit> ALL = List.of(
             new ProjectEdit.NameProject("Ferry \"night\""),
             new ProjectEdit.SetRate(FrameRate.parse("29.97")),
             new ProjectEdit.SayWord("fog", FOG),
             new ProjectEdit.ForgetWord("fog"),
+            new ProjectEdit.KeepView(new KeptView("Over the rail", Camera.PROFILE)),
+            new ProjectEdit.ForgetView("Over the rail"),
             new ProjectEdit.SetWords(Map.of("fog", FOG)),
             new LineEdit.AddLine("x", "A", Optional.of(new SoundFile("a.wav", new byte[] {1, 2})), "Fog.", "pim"),
             new LineEdit.AddLine("y", "B", Optional.empty(), "", ""),
@@ -130,7 +135,7 @@ class EditJsonTest {
             new SceneEdit.LeaveStage("s", "pim"));
 
     /** What is stored under hashes, in memory. */
-    private static final class Memory implements Shelf {
+    static final class Memory implements Shelf {
         private final Map<String, byte[]> kept = new HashMap<>();
 
         @Override

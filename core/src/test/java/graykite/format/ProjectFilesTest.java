@@ -18,6 +18,8 @@ import graykite.mouth.MouthWork;
 import graykite.mouth.Section;
 import graykite.mouth.TakenCurve;
 import graykite.mouth.TouchUp;
+import graykite.picture.Camera;
+import graykite.project.KeptView;
 import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
@@ -96,6 +98,7 @@ class ProjectFilesTest {
                         java.util.List.of(),
                         java.util.Map.of())
                 .with(line)
+                .with(new KeptView("Over the rail", Camera.THREE_QUARTER.zoomed(0.5)))
                 .with(Line.empty("second", "Empty"));
     }
 

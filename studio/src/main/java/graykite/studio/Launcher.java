@@ -1,5 +1,6 @@
 package graykite.studio;
 
+import graykite.base.BadInput;
 import java.util.List;
 import java.util.logging.Level;
 import java.util.logging.Logger;
@@ -16,6 +17,14 @@ public final class Launcher {
     public static void main(String[] arguments) {
         JAVAFX.setLevel(Level.SEVERE);
         Preparations prepared = Preparations.begin();
-        Platform.startup(() -> StudioApp.start(new Stage(), List.of(arguments), prepared));
+        Platform.startup(() -> {
+            try {
+                StudioApp.start(new Stage(), List.of(arguments), prepared);
+            } catch (BadInput unusable) {
+                // Without a window there is nobody to press anything: say why, and end.
+                System.err.println("kite: " + unusable.getMessage());
+                System.exit(1);
+            }
+        });
     }
 }

@@ -82,7 +82,7 @@ public final class StudioWindow {
         this.picker = picker;
         this.stage = stage;
         this.workspace = workspace;
-        this.face = new StageView(workspace.settings());
+        this.face = new StageView(workspace);
         this.player = player;
         this.sheet = new SheetView(workspace, player);
         this.string = new StringSide(knot);

@@ -4,7 +4,9 @@ import graykite.studio.model.Settings;
 import javafx.application.Platform;
 import javafx.geometry.Orientation;
 import javafx.scene.Cursor;
+import javafx.scene.Node;
 import javafx.scene.control.SplitPane;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -30,6 +32,7 @@ final class WorkArea extends HBox {
     private final Region bar;
     private final Region sheet;
     private boolean alone;
+    private double chosen = 0.64;
 
     /**
      * @param stage the face and what lies over it
@@ -47,7 +50,8 @@ final class WorkArea extends HBox {
         lower.setMinHeight(150);
         upright = new SplitPane(stage, lower);
         upright.setOrientation(Orientation.VERTICAL);
-        upright.setDividerPositions(0.64);
+        upright.setDividerPositions(chosen);
+        rememberEdge();
         SplitPane.setResizableWithParent(lower, false);
         left = new VBox(upright);
         VBox.setVgrow(upright, Priority.ALWAYS);
@@ -124,11 +128,22 @@ final class WorkArea extends HBox {
         return alone;
     }
 
-    /** Takes room from the stage when rows come that would not be seen, as far as the stage allows. */
+    /** Takes room from the stage when rows come that would not be seen, and gives it back when they go. */
     private void makeRoomForSheet() {
-        double wanted = sheet.getPrefHeight();
-        if (sheet.getHeight() < wanted && upright.getHeight() > 0) {
-            upright.setDividerPositions(1 - Math.min(0.55, (wanted + bar.getHeight() + 6) / upright.getHeight()));
+        if (upright.getHeight() > 0 && upright.getDividers().size() == 1) {
+            double needed = (sheet.getPrefHeight() + bar.getHeight() + 6) / upright.getHeight();
+            upright.setDividerPositions(Math.min(chosen, 1 - Math.min(0.55, needed)));
         }
+    }
+
+    /** Where the user put the edge between stage and sheet is where it goes back to. */
+    private void rememberEdge() {
+        upright.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
+            boolean dragged =
+                    e.getTarget() instanceof Node n && n.getStyleClass().contains("split-pane-divider");
+            if (dragged && !upright.getDividers().isEmpty()) {
+                chosen = upright.getDividerPositions()[0];
+            }
+        });
     }
 }

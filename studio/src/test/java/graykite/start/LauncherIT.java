@@ -1,6 +1,7 @@
 package graykite.start;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
@@ -33,6 +34,7 @@ class LauncherIT {
     private final boolean powerful = "root".equals(System.getProperty("user.name"));
     private Path top;
     private Path house;
+    private Path home;
 
     private record Ended(int code, String out, String err) {}
 
@@ -55,6 +57,7 @@ class LauncherIT {
         Path stamp = Files.createFile(
                 Files.createDirectories(house.resolve("target")).resolve("kite-built"));
         Files.setLastModifiedTime(stamp, FileTime.from(Instant.now().plusSeconds(60)));
+        home = Files.createDirectories(top.resolve("home of somebody"));
         if (powerful) {
             assertEquals(
                     0,
@@ -83,7 +86,9 @@ class LauncherIT {
         ProcessBuilder builder = new ProcessBuilder(words).directory(house.toFile());
         builder.environment().keySet().removeIf(k -> k.startsWith("LC_") || k.equals("LANG") || k.equals("DISPLAY"));
         builder.environment().put("PATH", PLAIN_PATH);
+        // Who runs this may have no home of their own.
         builder.environment().put("HOME", top.resolve("home").toString());
+        builder.environment().put("KITE_HOME", home.toString());
         builder.environment().put("KITE_HEADLESS", "1");
         builder.redirectOutput(Files.createTempFile("kite", ".out").toFile());
         builder.redirectError(Files.createTempFile("kite", ".err").toFile());
@@ -131,9 +136,34 @@ class LauncherIT {
 
     @Test
     void theWindowOpensForAnOrdinaryUser() throws Exception {
-        Ended ended = run("./kite", "demo", "--timing");
-        assertEquals(0, ended.code(), ended.err());
+        Process window = start("./kite", "demo", "--timing");
+        Path told = outputs.getLast().redirectOutput().file().toPath();
+        Instant late = Instant.now().plusSeconds(140);
+        while (!Files.readString(told, StandardCharsets.UTF_8).contains("pictures a second")
+                && window.isAlive()
+                && Instant.now().isBefore(late)) {
+            Thread.sleep(200);
+        }
+        window.descendants().forEach(ProcessHandle::destroy);
+        window.destroy();
+        Ended ended = end(window, outputs.size() - 1);
         assertTrue(ended.out().contains("pictures a second"), ended.out() + ended.err());
+    }
+
+    /** Where nothing can be kept the window does not open, and one line says why. */
+    @Test
+    void aHomeThatCannotBeWrittenToIsSaidInOneLine() throws Exception {
+        Path file = Files.writeString(top.resolve("no folder"), "");
+        Ended ended = run("env", "KITE_HOME=" + file, "./kite", "demo");
+        assertEquals(1, ended.code(), ended.err());
+        assertEquals(
+                1,
+                ended.err()
+                        .lines()
+                        .filter(l -> l.contains("cannot be written to"))
+                        .count(),
+                ended.err());
+        assertFalse(ended.err().contains("\tat "), "no trace: " + ended.err());
     }
 
     @Test

@@ -43,6 +43,9 @@ import javafx.util.Duration;
 final class DocumentationShots {
     private static final double SETTLE_SECONDS = 1.2;
 
+    /** Views that are looked at, but are not in the documentation: taken only when they are asked for. */
+    private static final List<String> EXTRA = List.of("keys", "command-box", "by-hand", "long-recording");
+
     private final Stage stage;
     private final StudioWindow window;
     private final Path folder;
@@ -381,7 +384,8 @@ final class DocumentationShots {
                 await(step);
                 return;
             }
-            if (!step.name().isEmpty() && (wanted.isEmpty() || wanted.contains(step.name()))) {
+            if (!step.name().isEmpty()
+                    && (wanted.isEmpty() ? !EXTRA.contains(step.name()) : wanted.contains(step.name()))) {
                 keep(step.name());
             }
             next();

@@ -71,6 +71,7 @@ class SceneWindowTest extends RealWindow {
         String second = scene().blocks().get(1).line();
         double gap = scene().blocks().get(1).start();
         assertTrue(gap > 1, "one after the other: " + gap);
+        await(() -> onFx(() -> window.sheet().getHeight() >= window.sheet().getPrefHeight()));
         assertEquals(
                 gap
                         + onFx(() -> workspace
@@ -219,6 +220,22 @@ class SceneWindowTest extends RealWindow {
                 workspace.settings().sessionFolder().getParent());
         assertEquals("green", kept.text("stage-backdrop", ""));
         assertEquals("wide", kept.text("stage-frame", ""));
+    }
+
+    /** What is seen is kept with the project under a name, seen again with a click, and undone. */
+    @Test
+    void viewsAreKept(FxRobot robot) {
+        graykite.picture.Camera near = graykite.picture.Camera.PROFILE.zoomed(0.5);
+        run(() -> window.face().camera().set(near));
+        robot.clickOn("#keep-view");
+        robot.clickOn("#view-name").write("Near").type(KeyCode.ENTER);
+        settle();
+        assertEquals(near, workspace.project().views().getFirst().camera());
+        robot.clickOn("Front");
+        robot.clickOn("Near");
+        assertEquals(near, onFx(() -> window.face().camera().get()));
+        run(workspace::undo);
+        assertTrue(robot.lookup("Near").tryQuery().isEmpty());
     }
 
     /** A thousand lines: the table finds, narrows, acts on many and opens one; what it does undoes. */

@@ -4,7 +4,7 @@ import graykite.picture.Backdrop;
 import graykite.picture.Camera;
 import graykite.picture.Renderer;
 import graykite.picture.Surface;
-import graykite.studio.model.Settings;
+import graykite.studio.model.Workspace;
 import java.nio.IntBuffer;
 import java.util.List;
 import java.util.Optional;
@@ -17,17 +17,16 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 
 /**
@@ -77,8 +76,8 @@ public final class StageView extends StackPane implements AutoCloseable {
     private double dragX;
     private double dragY;
 
-    /** @param settings where its look is kept */
-    public StageView(Settings settings) {
+    /** @param workspace whose views are offered and in whose settings the look is kept */
+    public StageView(Workspace workspace) {
         getStyleClass().add("stage");
         setMinSize(200, 160);
         setStyle("-fx-background-color: linear-gradient(to bottom, #9A9DA1, #7E8287);");
@@ -87,8 +86,7 @@ public final class StageView extends StackPane implements AutoCloseable {
         note.setVisible(false);
         StackPane.setAlignment(note, Pos.CENTER);
         StageFrame frame = new StageFrame();
-        HBox chips = viewChips();
-        chips.getChildren().add(new StageLook(settings, this, frame));
+        HBox chips = chips(workspace, frame);
         Label hint = new Label();
         hint.getStyleClass().add("stage-chip");
         hint.setMouseTransparent(true);
@@ -109,26 +107,16 @@ public final class StageView extends StackPane implements AutoCloseable {
         setAccessibleText("The face. Drag to turn, right drag to move, wheel to zoom.");
     }
 
-    private HBox viewChips() {
-        HBox chips = new HBox(
-                6,
-                chip("Front", Camera.FRONT, "The face from the front"),
-                chip("Three-quarter", Camera.THREE_QUARTER, "The face from the side of the light"),
-                chip("Profile", Camera.PROFILE, "The face from its left"),
-                chip("Mouth", Camera.MOUTH, "The mouth alone, large"));
+    /** The views, and how the stage looks, over the face. */
+    private HBox chips(Workspace workspace, StageFrame frame) {
+        ViewChips views = new ViewChips(workspace, camera);
+        HBox.setHgrow(views, Priority.ALWAYS);
+        HBox chips = new HBox(6, views, new StageLook(workspace.settings(), this, frame));
         chips.setPickOnBounds(false);
-        chips.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        chips.setMaxHeight(USE_PREF_SIZE);
         StackPane.setAlignment(chips, Pos.TOP_LEFT);
         StackPane.setMargin(chips, new Insets(10));
         return chips;
-    }
-
-    private Button chip(String text, Camera view, String tip) {
-        Button chip = new Button(text);
-        chip.getStyleClass().setAll("button", "stage-chip");
-        chip.setTooltip(new Tooltip(tip));
-        chip.setOnAction(e -> camera.set(view));
-        return chip;
     }
 
     public ObjectProperty<Camera> camera() {

@@ -39,8 +39,11 @@ public final class TransportBar extends HBox {
         loop.setAccessibleText("Loop");
         loop.selectedProperty().bindBidirectional(player.looping());
         ComboBox<String> speed = new ComboBox<>();
-        speed.getItems().addAll("Speed 1", "Speed ½", "Speed ¼");
-        speed.setValue("Speed 1");
+        speed.getItems().addAll("1 ×", "½ ×", "¼ ×");
+        speed.setValue("1 ×");
+        speed.setPrefWidth(74);
+        speed.setMinWidth(USE_PREF_SIZE);
+        speed.setAccessibleText("Playing speed");
         speed.setTooltip(new Tooltip("Playing speed; the pitch stays (H for half)"));
         speed.setOnAction(
                 e -> player.speed().set(Math.pow(0.5, speed.getSelectionModel().getSelectedIndex())));
@@ -50,11 +53,12 @@ public final class TransportBar extends HBox {
         clock.setMinWidth(92);
         clock.setTooltip(new Tooltip("Timecode of the playhead"));
         frame.getStyleClass().addAll("figures", "quiet");
-        frame.setMinWidth(120);
+        frame.setMinWidth(96);
         ComboBox<String> rate = new ComboBox<>();
         rate.getItems().addAll("23.976", "24", "25", "29.97", "30", "48", "50", "59.94", "60");
         rate.setTooltip(new Tooltip("Frames a second of the project"));
-        rate.setPrefWidth(92);
+        rate.setPrefWidth(84);
+        rate.setMinWidth(USE_PREF_SIZE);
         rate.setOnAction(e -> {
             if (rate.getValue() != null
                     && !rate.getValue().equals(workspace.project().rate().toString())) {
@@ -66,6 +70,7 @@ public final class TransportBar extends HBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         Label fps = new Label("fps");
         fps.getStyleClass().add("quiet");
+        fps.setMinWidth(USE_PREF_SIZE);
         getChildren()
                 .addAll(
                         play,
