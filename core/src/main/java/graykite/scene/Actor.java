@@ -17,7 +17,6 @@ import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.rig.Couplings;
 import graykite.sound.Loudness;
-import graykite.sound.Sound;
 import graykite.time.TimeRange;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -63,8 +62,7 @@ final class Actor {
         if (!speaking.isEmpty()) {
             idle = rest(role.lines());
         }
-        Life life =
-                Life.generate(Timing.empty(duration), Loudness.of(Sound.silence(Math.max(0.1, duration), 8000)), seed);
+        Life life = Life.generate(Timing.empty(duration), Loudness.silent(Math.max(0.1, duration)), seed);
         layers.addFirst(
                 new InstinctsLayer(LayerSetting.of("Idle", Blend.ADD).withWeight(idle), role.character(), life));
         layers.add(

@@ -36,6 +36,13 @@ public final class Loudness {
         return new Loudness(decibels);
     }
 
+    /** That of silence which lasts so many seconds. */
+    public static Loudness silent(double seconds) {
+        float[] decibels = new float[(int) Math.ceil(seconds / STEP) + 1];
+        java.util.Arrays.fill(decibels, (float) FLOOR_DB);
+        return new Loudness(decibels);
+    }
+
     /** Decibels at a time in seconds; the nearest value outside the sound. */
     public double at(double seconds) {
         return decibels[Math.clamp(Math.round(seconds / STEP), 0, decibels.length - 1)];
