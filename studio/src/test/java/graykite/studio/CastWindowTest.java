@@ -216,6 +216,8 @@ class CastWindowTest extends RealWindow {
             window.player().seek(2.0);
             return null;
         });
+        // The figure with the new pose is made away from the window's thread.
+        await(() -> window.trial().figure().get().orElseThrow().poses().containsKey("One brow"));
         assertEquals(
                 0.9,
                 onFx(() -> window.trial()
