@@ -7,46 +7,36 @@ import graykite.project.Project;
 import graykite.project.SceneWork;
 import graykite.reading.Timing;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 
 /** Finds what an edit is about: by its id, or by its title or name where only one has it. */
 final class Find {
     private Find() {}
 
     static Line line(Project project, String named) {
-        return project.line(named)
-                .orElseGet(() -> only(
-                        project.lines().stream()
-                                .filter(l -> l.title().strip().equalsIgnoreCase(named.strip()))
-                                .toList(),
-                        "line",
-                        named));
+        return found(project.line(named), project.lines(), Line::title, "line", named);
     }
 
     static SceneWork scene(Project project, String named) {
-        return project.scene(named)
-                .orElseGet(() -> only(
-                        project.scenes().stream()
-                                .filter(s -> s.title().strip().equalsIgnoreCase(named.strip()))
-                                .toList(),
-                        "scene",
-                        named));
+        return found(project.scene(named), project.scenes(), SceneWork::title, "scene", named);
     }
 
     static Member member(Project project, String named) {
-        return project.member(named)
-                .orElseGet(() -> only(
-                        project.cast().stream()
-                                .filter(m -> m.name().strip().equalsIgnoreCase(named.strip()))
-                                .toList(),
-                        "character",
-                        named));
+        return found(project.member(named), project.cast(), Member::name, "character", named);
     }
 
-    private static <T> T only(List<T> found, String what, String named) {
-        if (found.size() > 1) {
+    private static <T> T found(Optional<T> byId, List<T> all, Function<T, String> name, String what, String named) {
+        if (byId.isPresent()) {
+            return byId.get();
+        }
+        List<T> called = all.stream()
+                .filter(t -> name.apply(t).strip().equalsIgnoreCase(named.strip()))
+                .toList();
+        if (called.size() > 1) {
             throw new BadInput("Several of the name \"" + named + "\" are there: name the " + what + " by its id.");
         }
-        return found.stream()
+        return called.stream()
                 .findFirst()
                 .orElseThrow(() -> new BadInput("There is no " + what + " \"" + named + "\" in the project."));
     }
@@ -57,8 +47,8 @@ final class Find {
                 .orElseThrow(() -> new BadInput("The line \"" + line.title().strip() + "\" is not read yet."));
     }
 
-    /** Checks that a reading has a word, and a sound in it where one is named. */
-    static void there(Timing timing, int word, int phone) {
+    /** The same reading, when it has a word, and a sound in it where one is named. @throws BadInput otherwise */
+    static Timing there(Timing timing, int word, int phone) {
         if (word < 0 || word >= timing.words().size()) {
             throw new BadInput("There is no word " + word + ": the line has "
                     + timing.words().size() + ", from 0.");
@@ -68,5 +58,6 @@ final class Find {
             throw new BadInput("There is no sound " + phone + " in \""
                     + timing.words().get(word).text() + "\": it has " + sounds + ", from 0.");
         }
+        return timing;
     }
 }

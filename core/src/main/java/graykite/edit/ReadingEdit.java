@@ -23,12 +23,21 @@ public sealed interface ReadingEdit extends Edit {
         });
     }
 
+    /** As changed, of a word that must be there, or of a sound in it. @param phone -1 for the word */
+    private static Project changed(Project project, String named, int word, int phone, UnaryOperator<Timing> change) {
+        return changed(project, named, t -> change.apply(Find.there(t, word, phone)));
+    }
+
     /** As changed, for changes of the words themselves: the script follows, so that reading again does not undo them. */
     private static Project rewritten(Project project, String named, UnaryOperator<Timing> change) {
         return LineEdit.changed(project, named, l -> {
             Timing after = change.apply(Find.reading(l));
             return l.withTiming(after).withScript(after.text());
         });
+    }
+
+    private static Project rewritten(Project project, String named, int word, int phone, UnaryOperator<Timing> change) {
+        return rewritten(project, named, t -> change.apply(Find.there(t, word, phone)));
     }
 
     /**
@@ -73,10 +82,7 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return changed(project, line, t -> {
-                Find.there(t, word, phone);
-                return t.withStart(word, phone, time);
-            });
+            return changed(project, line, word, phone, t -> t.withStart(word, phone, time));
         }
     }
 
@@ -89,10 +95,7 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return changed(project, line, t -> {
-                Find.there(t, word, -1);
-                return t.withEnd(word, time);
-            });
+            return changed(project, line, word, -1, t -> t.withEnd(word, time));
         }
     }
 
@@ -105,10 +108,7 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return changed(project, line, t -> {
-                Find.there(t, word, -1);
-                return TimingEdits.moveWord(t, word, by);
-            });
+            return changed(project, line, word, -1, t -> TimingEdits.moveWord(t, word, by));
         }
     }
 
@@ -121,10 +121,7 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return changed(project, line, t -> {
-                Find.there(t, word, phone);
-                return TimingEdits.pin(t, word, phone, pinned);
-            });
+            return changed(project, line, word, phone, t -> TimingEdits.pin(t, word, phone, pinned));
         }
     }
 
@@ -136,10 +133,7 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return changed(project, line, t -> {
-                Find.there(t, word, phone);
-                return TimingEdits.withPhone(t, word, phone, sound);
-            });
+            return changed(project, line, word, phone, t -> TimingEdits.withPhone(t, word, phone, sound));
         }
     }
 
@@ -152,10 +146,7 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return changed(project, line, t -> {
-                Find.there(t, word, phone);
-                return TimingEdits.insertPhone(t, word, phone, sound);
-            });
+            return changed(project, line, word, phone, t -> TimingEdits.insertPhone(t, word, phone, sound));
         }
     }
 
@@ -167,10 +158,7 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return changed(project, line, t -> {
-                Find.there(t, word, phone);
-                return TimingEdits.deletePhone(t, word, phone);
-            });
+            return changed(project, line, word, phone, t -> TimingEdits.deletePhone(t, word, phone));
         }
     }
 
@@ -183,10 +171,7 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return rewritten(project, line, t -> {
-                Find.there(t, word, phone);
-                return TimingEdits.splitWord(t, word, phone, first, second);
-            });
+            return rewritten(project, line, word, phone, t -> TimingEdits.splitWord(t, word, phone, first, second));
         }
     }
 
@@ -199,10 +184,7 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return rewritten(project, line, t -> {
-                Find.there(t, word, -1);
-                return TimingEdits.mergeWords(t, word);
-            });
+            return rewritten(project, line, word, -1, t -> TimingEdits.mergeWords(t, word));
         }
     }
 
@@ -214,10 +196,7 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return rewritten(project, line, t -> {
-                Find.there(t, word, -1);
-                return TimingEdits.deleteWord(t, word);
-            });
+            return rewritten(project, line, word, -1, t -> TimingEdits.deleteWord(t, word));
         }
     }
 
@@ -230,12 +209,11 @@ public sealed interface ReadingEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return rewritten(project, line, t -> {
-                if (before != t.words().size()) {
-                    Find.there(t, before, -1);
-                }
-                return TimingEdits.insertWord(t, before, text, said);
-            });
+            return rewritten(
+                    project,
+                    line,
+                    t -> TimingEdits.insertWord(
+                            before == t.words().size() ? t : Find.there(t, before, -1), before, text, said));
         }
     }
 
