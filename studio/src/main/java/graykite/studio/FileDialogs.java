@@ -13,6 +13,7 @@ import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
 
 /** The questions for files: which to open, where to save. The last folder is remembered. */
 final class FileDialogs {
@@ -134,5 +135,19 @@ final class FileDialogs {
         } else if (answer.isPresent() && answer.get() == discard) {
             then.run();
         }
+    }
+
+    /** The window is asked to close: it does when nothing is unsaved, or once the user has decided about it. */
+    void closing(WindowEvent e) {
+        if (!workspace.dirty()) {
+            workspace.safekeeping().closeClean();
+            return;
+        }
+        e.consume();
+        unlessUnsaved(() -> {
+            workspace.safekeeping().closeClean();
+            stage.setOnCloseRequest(null);
+            stage.close();
+        });
     }
 }

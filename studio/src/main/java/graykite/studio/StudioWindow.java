@@ -1,26 +1,16 @@
 package graykite.studio;
 
-import graykite.acting.PoseKey;
-import graykite.edit.ActingEdit;
-import graykite.format.ProjectFiles;
-import graykite.format.character.FigureFiles;
-import graykite.mouth.MouthWork;
-import graykite.scene.Performance;
-import graykite.studio.desk.ActingDesk;
+import graykite.project.Project;
 import graykite.studio.desk.CastDesk;
 import graykite.studio.desk.DeliveryDesk;
-import graykite.studio.desk.Desk;
 import graykite.studio.desk.MouthDesk;
-import graykite.studio.desk.ProofDesk;
 import graykite.studio.desk.ReadingDesk;
-import graykite.studio.desk.VoiceDesk;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Palette;
 import graykite.studio.model.Trial;
 import graykite.studio.model.UserAction;
 import graykite.studio.model.Workspace;
-import graykite.studio.play.Microphone;
 import graykite.studio.play.Player;
 import graykite.studio.view.LineBar;
 import graykite.studio.view.LinesTable;
@@ -34,19 +24,14 @@ import graykite.studio.view.StringSide;
 import graykite.studio.view.TransportBar;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.beans.value.ChangeListener;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
-import javafx.stage.WindowEvent;
 
 /** Puts the parts of the window together: string, stage, desk, bar, sheet and strip. */
 public final class StudioWindow {
@@ -73,9 +58,9 @@ public final class StudioWindow {
     private final BringIn bringIn;
     private final StageDirector director;
     private final Greeter greeter;
-    private final ChangeListener<Boolean> fullScreen = (o, before, full) -> fullScreenChanged(full);
-    private boolean drawing;
-    private Optional<MouthPictures> mouths = Optional.empty();
+    private final SmallMouths mouths;
+    private final Arrivals arrivals;
+    private final FaceAlone alone;
 
     /** @param picker asks the user for files */
     StudioWindow(Stage stage, Workspace workspace, Player player, FilePicker picker) {
@@ -91,15 +76,25 @@ public final class StudioWindow {
         this.lines = new LineBar(workspace, files::save, this::toggleLines);
         this.trial = new Trial(workspace);
         this.bringIn = new BringIn(picker, workspace, trial, root, knot, this::cast, this::keyPose);
-        this.desks = new Desks(this::desk, knot);
+        this.desks = new Desks(new DeskMaker(this, files, bringIn, picker, root), knot);
         this.director = new StageDirector(workspace, player, face, trial, knot);
         this.actions = new WindowActions(this, files, root).list();
         this.greeter = new Greeter(this, files, root);
+        this.mouths = new SmallMouths(workspace, desks);
+        this.arrivals = new Arrivals(workspace.intake(), bringIn, knot, this::openProject, this::hideStart);
         this.strip =
                 new StatusStrip(workspace.jobs(), player.audible(), () -> new MessagesOverlay(root, workspace).open());
         this.work = layOut();
-        this.table = new LinesTable(workspace, stageArea, this::picture);
-        watch();
+        this.alone = new FaceAlone(stage, all, work);
+        this.table = new LinesTable(
+                workspace, stageArea, m -> workspace.figures().of(m).thenApplyAsync(MouthPictures::portrait));
+        new Following(this, desks, director, mouths, this::refresh).begin();
+        knot.addListener((o, b, now) -> {
+            desks.open(face.tool());
+            work.showDesk(true);
+        });
+        desks.open(face.tool());
+        director.show();
         KeyBindings.install(root, actions, this::overlayOpen);
         FileDrop.install(root, this::take, this::takeRecordings);
     }
@@ -166,24 +161,6 @@ public final class StudioWindow {
 
     // --- building ------------------------------------------------------------------------------------------------
 
-    private Desk desk(Knot station) {
-        return switch (station) {
-            case CAST -> new CastDesk(workspace, trial, root, bringIn);
-            case VOICE ->
-                new VoiceDesk(
-                        workspace,
-                        player,
-                        files::chooseRecording,
-                        Microphone.present(workspace.intake()::wordsToRecord));
-            case READING -> new ReadingDesk(workspace, player, new ReadingFiles(files, workspace));
-            case MOUTH ->
-                new MouthDesk(workspace, player, trial, new MouthFiles(files, workspace, knot, this::mouthDesk));
-            case ACTING -> new ActingDesk(workspace, this::keyPose);
-            case PROOF -> new ProofDesk(workspace);
-            case DELIVERY -> new DeliveryDesk(workspace, face.camera()::get, picker);
-        };
-    }
-
     private WorkArea layOut() {
         VBox.setVgrow(desks.pane(), Priority.ALWAYS);
         VBox right = new VBox(lines, desks.pane());
@@ -198,23 +175,9 @@ public final class StudioWindow {
         return work;
     }
 
-    /** The face alone on the whole screen; Escape or the same key brings the window back. */
-    void showFaceAlone(boolean alone) {
-        work.showAlone(alone);
-        all.setLeft(alone ? null : string);
-        all.setBottom(alone ? null : strip);
-        stage.setFullScreenExitHint("");
-        stage.setFullScreen(alone);
-    }
-
-    boolean isFaceAlone() {
-        return work.isAlone();
-    }
-
-    private void fullScreenChanged(boolean full) {
-        if (!full && work.isAlone()) {
-            showFaceAlone(false);
-        }
+    /** The face alone on the whole screen. */
+    FaceAlone faceAlone() {
+        return alone;
     }
 
     /** Puts the desk away so that stage and sheet have the whole width, or brings it back. */
@@ -238,104 +201,9 @@ public final class StudioWindow {
 
     // --- following the project -----------------------------------------------------------------------------------
 
-    private void watch() {
-        workspace.history().addListener((o, b, n) -> refresh());
-        workspace.lineId().addListener((o, before, now) -> {
-            boolean together = workspace
-                    .openScene()
-                    .filter(s -> s.block(before).isPresent() && s.block(now).isPresent())
-                    .isPresent();
-            if (!together) {
-                player.pause();
-                player.seek(0);
-            }
-            refresh();
-        });
-        workspace.savedProject().addListener((o, b, n) -> refresh());
-        workspace.selection().addListener((o, b, n) -> desks.refresh());
-        player.loopRange().addListener((o, b, n) -> desks.refresh());
-        workspace.mouth().asked().addListener((o, b, channel) -> {
-            if (!channel.isEmpty()) {
-                knot.set(Knot.MOUTH);
-                mouthDesk().ask(channel);
-                workspace.mouth().asked().set("");
-            }
-        });
-        workspace.mouth().section().addListener((o, b, n) -> {
-            if (n.intValue() >= 0) {
-                knot.set(Knot.MOUTH);
-                mouthDesk().openTab("Speak");
-            }
-        });
-        workspace.keys().index().addListener((o, b, n) -> {
-            if (n.intValue() >= 0) {
-                knot.set(Knot.ACTING);
-            }
-            desks.refresh();
-        });
-        workspace.sound().addListener((o, b, sound) -> refresh());
-        workspace.stageSound().addListener((o, b, heard) -> heard.sound()
-                .ifPresent(sound -> player.load(sound, heard.lineStart())));
-        workspace.performance().addListener((o, b, performance) -> {
-            director.show();
-            performance.ifPresent(this::showMouths);
-            refresh();
-        });
-        knot.addListener((o, b, now) -> {
-            desks.open(face.tool());
-            work.showDesk(true);
-        });
-        stage.fullScreenProperty().addListener(fullScreen);
-        desks.open(face.tool());
-        director.show();
-    }
-
-    /** The face of somebody, small, for lists. */
-    private CompletableFuture<javafx.scene.image.Image> picture(graykite.project.Member member) {
-        return workspace.figures().of(member).thenApplyAsync(MouthPictures::portrait);
-    }
-
-    /** The small mouths on sheet and desk are those of who speaks; drawn after the face, away from this thread. */
-    private void showMouths(Performance performance) {
-        MouthWork work = performance.score().work();
-        if (drawing
-                || mouths.map(m -> m.serve(performance.character(), performance.chart(), work))
-                        .orElse(false)) {
-            return;
-        }
-        drawing = true;
-        Optional<MouthPictures> before = mouths;
-        CompletableFuture.supplyAsync(
-                        () -> MouthPictures.of(performance.character(), performance.chart(), work, before))
-                .thenAccept(pictures -> Platform.runLater(() -> {
-                    drawing = false;
-                    mouths = Optional.of(pictures);
-                    desks.show(pictures);
-                    // The line may have become another one meanwhile.
-                    workspace.performance().get().ifPresent(this::showMouths);
-                }));
-    }
-
     /** Keys a pose at the playhead; a key that stands there already is replaced. */
     void keyPose(String pose) {
-        double time = Math.max(0, player.time().get());
-        workspace.editLine(0, l -> new ActingEdit.KeyPose(l, time, pose, 1, PoseKey.USUAL_EASE));
-        workspace
-                .jobs()
-                .say(
-                        workspace.line().isEmpty()
-                                ? "There is no line to key on."
-                                : "Keyed " + pose + " at the playhead.");
-    }
-
-    /** Keys the pose that was chosen last on the Cast desk. */
-    void keyChosenPose() {
-        String pose = trial.pose().get();
-        if (pose.isEmpty()) {
-            workspace.jobs().say("Choose a pose on the Cast desk first; K keys it at the playhead.");
-        } else {
-            keyPose(pose);
-        }
+        workspace.keys().key(pose, player.time().get());
     }
 
     private void refresh() {
@@ -357,7 +225,7 @@ public final class StudioWindow {
     // --- start and end -------------------------------------------------------------------------------------------
 
     void start() {
-        stage.setOnCloseRequest(this::closeRequested);
+        stage.setOnCloseRequest(files::closing);
         sheet.setPalette(palette());
         refresh();
     }
@@ -382,8 +250,7 @@ public final class StudioWindow {
 
     /** Stops everything; the last state of unsaved work stays on disk only when the program did not end by itself. */
     public void close() {
-        // The stage outlives the window where several are opened one after the other.
-        stage.fullScreenProperty().removeListener(fullScreen);
+        alone.close();
         table.close();
         player.close();
         face.close();
@@ -392,52 +259,23 @@ public final class StudioWindow {
         workspace.close();
     }
 
-    private void closeRequested(WindowEvent e) {
-        if (!workspace.dirty()) {
-            workspace.safekeeping().closeClean();
-            return;
-        }
-        e.consume();
-        files.unlessUnsaved(() -> {
-            workspace.safekeeping().closeClean();
-            stage.setOnCloseRequest(null);
-            stage.close();
-        });
-    }
-
     // --- files ---------------------------------------------------------------------------------------------------
 
-    /** Takes a dropped or chosen file for what it is: a project, a recording or a script. */
+    /** Takes a dropped or chosen file for what it is: a project, a character, a recording or a script. */
     public void take(Path path) {
-        String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
-        if (name.endsWith(ProjectFiles.EXTENSION)) {
-            openProject(path);
-        } else if (FigureFiles.mayHold(path)) {
-            hideStart();
-            bringIn.take(path);
-        } else if (FileDialogs.SCRIPTS.stream().anyMatch(name::endsWith)) {
-            hideStart();
-            knot.set(Knot.READING);
-            workspace.intake().loadScript(path);
-        } else {
-            hideStart();
-            knot.set(Knot.READING);
-            workspace.intake().addRecording(path);
-        }
+        arrivals.take(path);
     }
 
     /** Takes several recordings at once: they are opened together and read on all cores. */
     public void takeRecordings(List<Path> paths) {
-        hideStart();
-        knot.set(Knot.READING);
-        workspace.intake().addRecordings(paths);
+        arrivals.takeRecordings(paths);
     }
 
     // --- what actions ask for ------------------------------------------------------------------------------------
 
     void newProject() {
         files.unlessUnsaved(() -> {
-            workspace.replaceProject(graykite.project.Project.empty(), Optional.empty());
+            workspace.replaceProject(Project.empty(), Optional.empty());
             hideStart();
             knot.set(Knot.VOICE);
         });

@@ -99,7 +99,7 @@ final class WindowActions {
                 UserAction.of("Reading", "Read by sound alone", "", () -> window.workspace()
                         .readings()
                         .listen()),
-                UserAction.of("Acting", "Key the chosen pose", "K", window::keyChosenPose),
+                UserAction.of("Acting", "Key the chosen pose", "K", this::keyChosenPose),
                 UserAction.of("Sheet", "Delete what is chosen", "Delete", this::deleteChosen),
                 UserAction.of("Cast", "Check the rig", "", () -> {
                     window.knot().set(Knot.CAST);
@@ -111,11 +111,8 @@ final class WindowActions {
                 UserAction.of("Window", "Next line", "Ctrl+Down", () -> stepLine(1)),
                 UserAction.of("Window", "Previous line", "Ctrl+Up", () -> stepLine(-1)),
                 UserAction.of("Window", "Desk away, or back", "Ctrl+0", window::toggleDesk),
-                UserAction.of(
-                        "Window",
-                        "The face alone on the screen",
-                        "F11",
-                        () -> window.showFaceAlone(!window.isFaceAlone())),
+                UserAction.of("Window", "The face alone on the screen", "F11", () -> window.faceAlone()
+                        .toggle()),
                 UserAction.of("Project", "What was done; copy edits", "Ctrl+H", () -> new HistoryOverlay(
                                 root, window.workspace(), new EditJson(Shelf.none()))
                         .open()),
@@ -207,5 +204,15 @@ final class WindowActions {
                     double by = frames * window.workspace().project().rate().frameLength();
                     window.workspace().moveStart(chosen.word(), phone, start + by, 0);
                 });
+    }
+
+    /** Keys the pose that was chosen last on the Cast desk. */
+    private void keyChosenPose() {
+        String pose = window.trial().pose().get();
+        if (pose.isEmpty()) {
+            window.workspace().jobs().say("Choose a pose on the Cast desk first; K keys it at the playhead.");
+        } else {
+            window.keyPose(pose);
+        }
     }
 }

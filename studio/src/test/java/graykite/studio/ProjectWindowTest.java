@@ -186,9 +186,9 @@ class ProjectWindowTest extends RealWindow {
         assertEquals(Knot.MOUTH, onFx(() -> window.knot().get()));
         await(() -> window.face().getWidth() < wide + 10);
         robot.press(KeyCode.F11).release(KeyCode.F11);
-        await(() -> window.isFaceAlone() && window.sheet().getScene() == null);
+        await(() -> window.faceAlone().isShown() && window.sheet().getScene() == null);
         robot.press(KeyCode.F11).release(KeyCode.F11);
-        await(() -> !window.isFaceAlone() && window.sheet().getScene() != null);
+        await(() -> !window.faceAlone().isShown() && window.sheet().getScene() != null);
         double sounds = onFx(() -> window.sheet().soundsRowY());
         robot.clickOn(onFx(() -> window.sheet().localToScreen(40, window.sheet().wordsRowY())));
         settle();

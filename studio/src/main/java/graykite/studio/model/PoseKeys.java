@@ -50,6 +50,17 @@ public final class PoseKeys {
                 .orElseGet(() -> new WordFinder(workspace.timing().orElse(Timing.empty(0))));
     }
 
+    /** Keys a pose at a time; a key that stands there already is replaced. */
+    public void key(String pose, double time) {
+        boolean keyed =
+                workspace.editLine(0, l -> new ActingEdit.KeyPose(l, Math.max(0, time), pose, 1, PoseKey.USUAL_EASE));
+        if (keyed) {
+            workspace.jobs().say("Keyed " + pose + " at the playhead.");
+        } else if (workspace.line().isEmpty()) {
+            workspace.jobs().say("There is no line to key on.");
+        }
+    }
+
     /** Changes the chosen keyed pose. */
     public void edit(long gesture, UnaryOperator<PoseKey> change) {
         chosen().ifPresent(key -> {

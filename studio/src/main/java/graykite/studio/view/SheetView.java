@@ -8,20 +8,11 @@ import graykite.studio.model.Palette;
 import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;
 import graykite.studio.play.Player;
-import graykite.time.FrameRate;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.control.ContextMenu;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollBar;
-import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
-import javafx.scene.shape.Polygon;
 
 /**
  * The time-aligned rows of a line over one time axis. Drawn on one canvas, only what is visible, at most once a pulse; what
@@ -43,20 +34,12 @@ public final class SheetView extends Pane {
     private final Canvas canvas = new Canvas();
     private final ScrollBar scroll = new ScrollBar();
     private final WordEditor editor;
-    /** Time is shown by nodes above the canvas, so that playing does not draw the rows again. */
-    private final javafx.scene.shape.Line playhead = new javafx.scene.shape.Line();
-
-    private final Polygon playheadKite = new Polygon(0, 0, -5, 6, 0, 14, 5, 6);
+    private final Playhead playhead = new Playhead();
     private Palette palette = Palette.LIGHT;
     private boolean dirty = true;
     private boolean fitted;
     /** True while the whole line is meant to be seen, so that a new window size shows it whole again. */
     private boolean whole = true;
-
-    private Optional<SheetRow> held = Optional.empty();
-    private Optional<SheetRow> resized = Optional.empty();
-    private boolean panning;
-    private double mouseX;
 
     public SheetView(Workspace workspace, Player player) {
         this.workspace = workspace;
@@ -76,13 +59,7 @@ public final class SheetView extends Pane {
         getStyleClass().add("sheet");
         setPrefHeight(wantedHeight());
         setMinHeight(100);
-        playhead.setStrokeWidth(1.5);
-        // Unmanaged: moving them must not lay out, and so draw, the rows again.
-        playhead.setManaged(false);
-        playheadKite.setManaged(false);
-        playhead.setMouseTransparent(true);
-        playheadKite.setMouseTransparent(true);
-        getChildren().addAll(canvas, playhead, playheadKite, scroll, editor);
+        getChildren().addAll(canvas, playhead, scroll, editor);
         setFocusTraversable(true);
         setAccessibleText("The sheet: ruler, wave, words, sounds and mouth over time");
         watch();
@@ -93,7 +70,7 @@ public final class SheetView extends Pane {
             }
         });
         scroll.setFocusTraversable(false);
-        installMouse();
+        new SheetMouse(this, canvas, rows, editor, workspace, player);
     }
 
     private void watch() {
@@ -169,11 +146,6 @@ public final class SheetView extends Pane {
         return scale.xOf(time);
     }
 
-    /** Time of the line at a pixel. */
-    public double timeAt(double x) {
-        return scale.timeAt(x);
-    }
-
     private double middleOf(SheetRow row) {
         return rows.topOf(row) + row.height() / 2;
     }
@@ -208,10 +180,6 @@ public final class SheetView extends Pane {
         return middleOf(feel);
     }
 
-    private FrameRate rate() {
-        return workspace.project().rate();
-    }
-
     /** Shows the whole line, or the whole scene. */
     public void fit() {
         scale.fit();
@@ -242,7 +210,7 @@ public final class SheetView extends Pane {
     }
 
     /** Asks for the rows to be drawn at the next pulse. */
-    private void redraw() {
+    void redraw() {
         dirty = true;
         requestLayout();
     }
@@ -289,144 +257,8 @@ public final class SheetView extends Pane {
     }
 
     private void placePlayhead() {
-        double x = Math.floor(xOf(player.time().get())) + 0.5;
-        boolean visible = x >= SheetRow.GUTTER && x <= getWidth();
-        playhead.setVisible(visible);
-        playheadKite.setVisible(visible);
-        playhead.setStroke(palette.string());
-        playheadKite.setFill(palette.string());
-        playhead.setStartX(x);
-        playhead.setEndX(x);
-        playhead.setStartY(8);
-        playhead.setEndY(Math.min(rows.height(), canvas.getHeight()));
-        playheadKite.setLayoutX(x);
-    }
-
-    // --- mouse ---------------------------------------------------------------------------------------------------
-
-    private SheetPointer pointer(SheetRow row, MouseEvent e) {
-        double time = timeAt(e.getX());
-        return new SheetPointer(
-                e.getX(),
-                e.getY() - rows.topOf(row),
-                time,
-                magnet(time, e.isAltDown()),
-                e.getClickCount(),
-                e.isShiftDown());
-    }
-
-    /** Pulls a time to a frame that is within a few pixels; Alt lets go. */
-    private double magnet(double time, boolean free) {
-        double frame = rate().secondsAt(rate().nearestFrame(time));
-        return !free && Math.abs(frame - time) * scale.pixelsASecond() < 4 ? frame : time;
-    }
-
-    /** The row under the pointer that can be worked with. */
-    private Optional<SheetRow> rowAt(double x, double y) {
-        return x < SheetRow.GUTTER ? Optional.empty() : rows.at(y).filter(r -> !r.folded());
-    }
-
-    private void installMouse() {
-        canvas.setOnMouseMoved(e -> {
-            boolean edge = e.getX() < SheetRow.GUTTER && rows.edgeAt(e.getY()).isPresent();
-            canvas.setCursor(
-                    edge
-                            ? Cursor.V_RESIZE
-                            : rowAt(e.getX(), e.getY())
-                                    .map(r -> r.cursor(pointer(r, e)))
-                                    .orElse(Cursor.DEFAULT));
-        });
-        canvas.setOnMousePressed(this::pressed);
-        canvas.setOnMouseDragged(this::dragged);
-        canvas.setOnMouseReleased(e -> {
-            held.ifPresent(r -> r.release(pointer(r, e)));
-            held = Optional.empty();
-            resized = Optional.empty();
-            panning = false;
-        });
-        canvas.setOnMouseClicked(e -> {
-            if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY) {
-                rowAt(e.getX(), e.getY()).ifPresent(r -> r.doubleClick(pointer(r, e)));
-            }
-        });
-        canvas.setOnScroll(this::scrolled);
-        canvas.setOnContextMenuRequested(e -> menu(e.getX(), e.getY()).show(canvas, e.getScreenX(), e.getScreenY()));
-    }
-
-    private void pressed(MouseEvent e) {
-        requestFocus();
-        editor.commit();
-        if (e.getButton() == MouseButton.MIDDLE) {
-            panning = true;
-            mouseX = e.getX();
-        } else if (e.getButton() == MouseButton.PRIMARY && e.getX() < SheetRow.GUTTER) {
-            resized = rows.edgeAt(e.getY());
-            if (resized.isEmpty()) {
-                rows.at(e.getY()).ifPresent(rows::fold);
-                redraw();
-            }
-        } else if (e.getButton() == MouseButton.PRIMARY) {
-            held = rowAt(e.getX(), e.getY()).filter(r -> r.press(pointer(r, e)));
-        }
-    }
-
-    private void dragged(MouseEvent e) {
-        if (panning) {
-            scale.scrollBy(mouseX - e.getX());
-            mouseX = e.getX();
-            redraw();
-        }
-        resized.ifPresent(r -> {
-            rows.resize(r, e.getY());
-            redraw();
-        });
-        held.ifPresent(r -> r.drag(pointer(r, e)));
-    }
-
-    private void scrolled(ScrollEvent e) {
-        if (e.isControlDown()) {
-            zoom(Math.pow(1.0022, e.getDeltaY()), Math.max(SheetRow.GUTTER, e.getX()));
-        } else {
-            double by = e.isShiftDown() && e.getDeltaX() != 0 ? e.getDeltaX() : e.getDeltaY() + e.getDeltaX();
-            scale.scrollBy(-by);
-            redraw();
-        }
-    }
-
-    /** What can be done at a place: in the gutter with the row, elsewhere with what it shows. */
-    private ContextMenu menu(double x, double y) {
-        Optional<SheetRow> row = rows.at(y);
-        if (x < SheetRow.GUTTER) {
-            return row.map(r -> rows.menu(r, this::redraw)).orElseGet(ContextMenu::new);
-        }
-        ContextMenu menu = new ContextMenu();
-        double time = timeAt(x);
-        row.filter(r -> !r.folded())
-                .ifPresent(r ->
-                        r.offer(menu, new SheetPointer(x, y - rows.topOf(r), time, magnet(time, false), 1, false)));
-        if (!menu.getItems().isEmpty() && !(menu.getItems().getLast() instanceof SeparatorMenuItem)) {
-            menu.getItems().add(new SeparatorMenuItem());
-        }
-        workspace
-                .words()
-                .nextToMark()
-                .filter(w -> workspace.sound().get().isPresent())
-                .ifPresent(w -> item(menu, "\"" + w.written() + "\" begins here", () -> workspace
-                        .words()
-                        .mark(time)));
-        item(menu, "Play from here", () -> {
-            player.seek(time);
-            player.play();
-        });
-        item(menu, "Loop the whole line", () -> player.loopRange().set(Optional.empty()));
-        item(menu, "Show the whole line", this::fit);
-        return menu;
-    }
-
-    private static void item(ContextMenu menu, String text, Runnable action) {
-        MenuItem item = new MenuItem(text);
-        item.setOnAction(e -> action.run());
-        menu.getItems().add(item);
+        double height = Math.min(rows.height(), canvas.getHeight());
+        playhead.place(xOf(player.time().get()), getWidth(), height, palette);
     }
 
     /** Opens the field over a word; Enter reads the line again with the new text. */
