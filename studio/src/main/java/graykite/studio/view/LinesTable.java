@@ -15,7 +15,6 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
 import javafx.application.Platform;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ListChangeListener;
 import javafx.collections.MapChangeListener;
@@ -30,7 +29,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SelectionMode;
-import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
@@ -172,21 +170,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
         table.setFixedCellSize(32);
         table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         table.setPlaceholder(new Label("No line is like that. Drop recordings on the window to add lines."));
-        TableColumn<LineEntry, LineEntry> face = column("", 44, e -> e);
-        face.setSortable(false);
-        face.setCellFactory(c -> new LineCells.Face(e -> pictureOf(e.speaker())));
-        TableColumn<LineEntry, String> title = column("Name", 150, LineEntry::title);
-        TableColumn<LineEntry, String> who = column("Who", 90, LineEntry::speakerName);
-        TableColumn<LineEntry, String> words = column("Words", 220, LineEntry::words);
-        TableColumn<LineEntry, Double> length = column("Length", 74, LineEntry::seconds);
-        length.setCellFactory(c -> new LineCells.Seconds());
-        TableColumn<LineEntry, LineEntry> far = column("Voice Reading Mouth", 76, e -> e);
-        far.setComparator(java.util.Comparator.comparingDouble(LineEntry::progress));
-        far.setText("So far");
-        far.setCellFactory(c -> new LineCells.Knots());
-        TableColumn<LineEntry, Integer> doubts = column("Doubts", 58, LineEntry::doubts);
-        TableColumn<LineEntry, String> notes = column("Notes", 150, LineEntry::problem);
-        table.getColumns().setAll(List.of(face, title, who, words, length, far, doubts, notes));
+        table.getColumns().setAll(LineColumns.all(e -> pictureOf(e.speaker())));
         SortedList<LineEntry> sorted = new SortedList<>(shown);
         sorted.comparatorProperty().bind(table.comparatorProperty());
         table.setItems(sorted);
@@ -216,13 +200,6 @@ public final class LinesTable extends VBox implements AutoCloseable {
             }
         });
         chosenChanged();
-    }
-
-    private static <T> TableColumn<LineEntry, T> column(String name, double width, Function<LineEntry, T> value) {
-        TableColumn<LineEntry, T> column = new TableColumn<>(name);
-        column.setPrefWidth(width);
-        column.setCellValueFactory(c -> new ReadOnlyObjectWrapper<>(value.apply(c.getValue())));
-        return column;
     }
 
     private Optional<Image> pictureOf(String member) {

@@ -53,11 +53,11 @@ public final class TransportBar extends HBox {
         clock.setMinWidth(92);
         clock.setTooltip(new Tooltip("Timecode of the playhead"));
         frame.getStyleClass().addAll("figures", "quiet");
-        frame.setMinWidth(96);
+        frame.setMinWidth(78);
         ComboBox<String> rate = new ComboBox<>();
         rate.getItems().addAll("23.976", "24", "25", "29.97", "30", "48", "50", "59.94", "60");
         rate.setTooltip(new Tooltip("Frames a second of the project"));
-        rate.setPrefWidth(84);
+        rate.setPrefWidth(76);
         rate.setMinWidth(USE_PREF_SIZE);
         rate.setOnAction(e -> {
             if (rate.getValue() != null
