@@ -13,9 +13,11 @@ import graykite.text.Phone;
 import graykite.text.Script;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -82,7 +84,7 @@ final class BoundaryTraining {
         try (OutputStream out = Files.newOutputStream(file)) {
             network.write(out);
         } catch (IOException failure) {
-            throw new java.io.UncheckedIOException(failure);
+            throw new UncheckedIOException(failure);
         }
     }
 
@@ -233,7 +235,7 @@ final class BoundaryTraining {
         int[] partner = new int[heard.size()];
         int i = heard.size();
         int j = said.size();
-        java.util.Arrays.fill(partner, -1);
+        Arrays.fill(partner, -1);
         while (i > 0 && j > 0) {
             int change = change(heard, said, i, j);
             if (cost[i][j] == cost[i - 1][j - 1] + change) {

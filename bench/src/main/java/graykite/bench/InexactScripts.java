@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.SplittableRandom;
 
 /**
@@ -117,7 +118,7 @@ final class InexactScripts {
 
     private String figures() {
         return String.format(
-                java.util.Locale.ROOT,
+                Locale.ROOT,
                 "exact scripts: %d words lost, %d unscripted stretches%n"
                         + "spoken and scripted words: %d, within 30 ms %.1f %%, called missing %.1f %%%n"
                         + "words not spoken: %d, marked missing %.1f %%",

@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.SplittableRandom;
@@ -127,7 +128,7 @@ final class JoinedWords {
             peak = Math.max(peak, levels[f]);
         }
         double[] sorted = levels.clone();
-        java.util.Arrays.sort(sorted);
+        Arrays.sort(sorted);
         double limit = Math.max(AUDIBLE * peak, ABOVE_NOISE * sorted[frames / 20]);
         int first = 0;
         int last = frames - 1;
@@ -137,6 +138,6 @@ final class JoinedWords {
         while (last > first && levels[last] < limit) {
             last--;
         }
-        return Sound.mono(java.util.Arrays.copyOfRange(samples, first * HOP, (last + 1) * HOP), RATE);
+        return Sound.mono(Arrays.copyOfRange(samples, first * HOP, (last + 1) * HOP), RATE);
     }
 }

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 
@@ -44,7 +45,7 @@ final class PhonePairs {
                 row[q] += end * (left == Phone.SIL ? 1 : 1 - PAUSE) * starts[q] / words;
             }
             row[pause] += left == Phone.SIL ? 0 : end * PAUSE;
-            double sum = java.util.Arrays.stream(row).sum();
+            double sum = Arrays.stream(row).sum();
             for (Phone right : Phone.values()) {
                 lines.add(String.format(Locale.ROOT, "%s %s %.5f", left, right, row[right.ordinal()] / sum));
             }

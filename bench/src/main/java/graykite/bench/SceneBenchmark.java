@@ -16,9 +16,12 @@ import graykite.workbench.Figures;
 import graykite.workbench.Staged;
 import graykite.workbench.Workbench;
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -61,7 +64,7 @@ public class SceneBenchmark {
             saved = folder.resolve("two-hundred.kite");
             ProjectFiles.save(twoHundred, saved);
         } catch (IOException unwritable) {
-            throw new java.io.UncheckedIOException(unwritable);
+            throw new UncheckedIOException(unwritable);
         }
         workbench.scene(conversation, "scene", Progress.none());
         session = new Session(folder.resolve("sessions"), System.err::println);
@@ -70,7 +73,7 @@ public class SceneBenchmark {
 
     private Line line(String id, String speaker) {
         return Line.empty(id, id)
-                .withSound(new SoundFile(id + ".wav", id.getBytes(java.nio.charset.StandardCharsets.UTF_8)))
+                .withSound(new SoundFile(id + ".wav", id.getBytes(StandardCharsets.UTF_8)))
                 .withSpeaker(speaker)
                 .withTiming(timing);
     }
@@ -129,7 +132,7 @@ public class SceneBenchmark {
     public void tidy() throws IOException {
         session.closeClean();
         try (var files = Files.walk(folder)) {
-            for (Path file : files.sorted(java.util.Comparator.reverseOrder()).toList()) {
+            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
                 Files.delete(file);
             }
         }

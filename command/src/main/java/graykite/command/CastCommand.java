@@ -13,10 +13,12 @@ import graykite.format.character.CharacterStore;
 import graykite.format.character.FigureFiles;
 import graykite.format.character.Found;
 import graykite.format.character.LandmarkFiles;
+import graykite.mouth.MouthChart;
 import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.rig.Channel;
 import graykite.rig.Character;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -121,7 +123,7 @@ final class CastCommand implements Callable<Integer> {
 
     private static Path path(String name) {
         Path path = Path.of(name);
-        if (!java.nio.file.Files.exists(path)) {
+        if (!Files.exists(path)) {
             throw new BadInput("There is no character \"" + name + "\". Choose one of: "
                     + String.join(", ", Cast.names()) + ", or a file.");
         }
@@ -140,7 +142,7 @@ final class CastCommand implements Callable<Integer> {
                     channel.group(),
                     match.map(m -> "-> " + m.target() + ", " + m.inWords()).orElse(channel.describes()));
         }
-        graykite.mouth.MouthChart.missing(found.character())
+        MouthChart.missing(found.character())
                 .forEach(v -> System.out.println("  missing: " + v.title() + " (" + v.sounds() + ")"));
     }
 

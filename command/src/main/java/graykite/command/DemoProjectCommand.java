@@ -20,6 +20,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -75,12 +76,7 @@ final class DemoProjectCommand implements Callable<Integer> {
         }
         ProjectFiles.save(
                 new Project(
-                        "The night ferry",
-                        Project.OUR_CAST,
-                        FrameRate.THIRTY,
-                        lines,
-                        List.of(night(lines)),
-                        java.util.Map.of()),
+                        "The night ferry", Project.OUR_CAST, FrameRate.THIRTY, lines, List.of(night(lines)), Map.of()),
                 out);
         System.out.println(lines.size() + " lines in " + out);
         return 0;

@@ -11,6 +11,7 @@ import graykite.reading.Timing;
 import graykite.sound.Sound;
 import graykite.sound.SoundHealth;
 import graykite.text.Script;
+import graykite.time.TimeMap;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
@@ -49,8 +50,7 @@ final class LineInput {
 
     /** What is heard of the recording; warnings about it go to the error output. */
     Sound sound() {
-        Voice voice = new Voice(
-                gain, 0, Optional.ofNullable(channel).map(c -> c - 1), how.language(), graykite.time.TimeMap.SAME);
+        Voice voice = new Voice(gain, 0, Optional.ofNullable(channel).map(c -> c - 1), how.language(), TimeMap.SAME);
         Sound recording = SoundReader.read(audio, Progress.none());
         if (channel != null && channel > recording.channelCount()) {
             throw BadInput.inFile(

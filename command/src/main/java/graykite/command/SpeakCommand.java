@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -115,7 +116,7 @@ final class SpeakCommand implements Callable<Integer> {
     private static Character join(CompletableFuture<Character> figure) {
         try {
             return figure.join();
-        } catch (java.util.concurrent.CompletionException failure) {
+        } catch (CompletionException failure) {
             throw failure.getCause() instanceof RuntimeException own ? own : failure;
         }
     }

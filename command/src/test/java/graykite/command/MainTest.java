@@ -12,6 +12,7 @@ import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
 import graykite.mouth.Diction;
 import graykite.mouth.MouthChart;
+import graykite.picture.Png;
 import graykite.rig.Pose;
 import graykite.text.Phone;
 import java.io.ByteArrayOutputStream;
@@ -19,6 +20,7 @@ import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
@@ -163,7 +165,7 @@ class MainTest {
         assertEquals(0, Main.run("cast", glb.toString(), "--list", "--check", "-o", kept.toString()), errors());
         Path sheet = folder.resolve("gull.png");
         assertEquals(0, Main.run("cast", kept.toString(), "--sheet", sheet.toString()), errors());
-        assertTrue(graykite.picture.Png.read(Files.readAllBytes(sheet)).height() > 1000);
+        assertTrue(Png.read(Files.readAllBytes(sheet)).height() > 1000);
         Path csv = folder.resolve("gull.csv");
         assertEquals(
                 0, Main.run("speak", line.toString(), "--character", kept.toString(), "-o", csv.toString()), errors());
@@ -187,7 +189,7 @@ class MainTest {
     }
 
     private int speak(String out, String... more) {
-        List<String> all = new java.util.ArrayList<>(List.of("speak", line.toString(), "--text", "the fog bell rang"));
+        List<String> all = new ArrayList<>(List.of("speak", line.toString(), "--text", "the fog bell rang"));
         all.addAll(List.of(more));
         all.addAll(List.of("-o", folder.resolve(out).toString()));
         return Main.run(all.toArray(String[]::new));

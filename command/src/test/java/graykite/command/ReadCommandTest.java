@@ -15,7 +15,10 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -66,7 +69,7 @@ class ReadCommandTest {
 
     private List<String> timed(Path sound, String... more) throws Exception {
         Path ctm = folder.resolve("out.ctm");
-        List<String> arguments = new java.util.ArrayList<>(List.of("time", sound.toString(), "-o", ctm.toString()));
+        List<String> arguments = new ArrayList<>(List.of("time", sound.toString(), "-o", ctm.toString()));
         arguments.addAll(List.of(more));
         assertEquals(0, Main.run(arguments.toArray(String[]::new)), err.toString());
         return words(ctm);
@@ -119,7 +122,7 @@ class ReadCommandTest {
     void aBinaryScriptIsRefused() throws Exception {
         Path sound = say("line.wav", "Fog bell.");
         byte[] noise = new byte[4000];
-        new java.util.Random(3).nextBytes(noise);
+        new Random(3).nextBytes(noise);
         Files.write(folder.resolve("line.txt"), noise);
         assertEquals(
                 1,
@@ -136,8 +139,7 @@ class ReadCommandTest {
         float[] right =
                 SimulatedVoice.speak("Free the rope and drop anchor.").sound().mixed();
         int length = Math.max(left.length, right.length);
-        Sound both = new Sound(
-                new float[][] {java.util.Arrays.copyOf(left, length), java.util.Arrays.copyOf(right, length)}, 16_000);
+        Sound both = new Sound(new float[][] {Arrays.copyOf(left, length), Arrays.copyOf(right, length)}, 16_000);
         Path sound = record("two.wav", both);
         timed(sound, "--channel", "2", "--text", "Free the rope and drop anchor.");
         assertFalse(err.toString().contains("do not fit"), err.toString());

@@ -3,6 +3,7 @@ package graykite.acting;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
 
@@ -47,7 +48,7 @@ public record Blinks(List<Blink> blinks) {
             double wanted = time;
             double at = ends.stream()
                     .filter(e -> Math.abs(e - wanted) < 0.7)
-                    .min(java.util.Comparator.comparingDouble(e -> Math.abs(e - wanted)))
+                    .min(Comparator.comparingDouble(e -> Math.abs(e - wanted)))
                     .orElse(wanted);
             double last = blinks.isEmpty() ? -1 : blinks.getLast().end();
             // Drawn whether it is used or not: a word that moves changes the blinks beside it, not all that follow.

@@ -49,6 +49,11 @@ public final class InstinctsLayer implements Layer {
     }
 
     @Override
+    public boolean isGenerated() {
+        return true;
+    }
+
+    @Override
     public void ask(double time, double[] below, double[] asked) {
         double lids = life.blinks().at(time);
         HeadMotion.Pose head = life.head().at(time);

@@ -8,6 +8,7 @@ import graykite.time.TimeMap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * The layers of a line.
@@ -59,7 +60,7 @@ public record Layers(List<LayerPlan> plans) {
         return changed(PosesPlan.class, p -> new PosesPlan(p.setting(), keys));
     }
 
-    private <T extends LayerPlan> Layers changed(Class<T> kind, java.util.function.UnaryOperator<T> change) {
+    private <T extends LayerPlan> Layers changed(Class<T> kind, UnaryOperator<T> change) {
         List<LayerPlan> all = new ArrayList<>(plans);
         for (int i = 0; i < all.size(); i++) {
             if (kind.isInstance(all.get(i))) {

@@ -9,6 +9,7 @@ import graykite.project.Member;
 import graykite.project.Project;
 import graykite.rig.Character;
 import graykite.rig.Pose;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -168,7 +169,7 @@ public sealed interface CastEdit extends Edit {
             return changed;
         }
 
-        private java.util.List<TouchUp> renamed(Line line) {
+        private List<TouchUp> renamed(Line line) {
             return line.mouth().touchUps().stream()
                     .map(t -> t.renamed(from, to))
                     .toList();

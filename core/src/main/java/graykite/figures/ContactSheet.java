@@ -19,6 +19,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -97,7 +98,7 @@ public final class ContactSheet {
 
     private String facts() {
         return String.format(
-                java.util.Locale.ROOT,
+                Locale.ROOT,
                 "%,d triangles, %d channels, %d poses",
                 character.triangleCount(),
                 character.channels().size(),
@@ -155,8 +156,8 @@ public final class ContactSheet {
                 group.add(new Cell(channel.name(), "to its other end", end(c, channel.min()), cameras));
             }
         }
-        groups.forEach((group, cells) ->
-                rows.add(new Row("Channels: " + group.name().toLowerCase(java.util.Locale.ROOT), CELL, cells)));
+        groups.forEach(
+                (group, cells) -> rows.add(new Row("Channels: " + group.name().toLowerCase(Locale.ROOT), CELL, cells)));
         return rows;
     }
 

@@ -4,7 +4,9 @@ import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.LipLine;
 import graykite.rig.Part;
+import graykite.rig.Pose;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -26,7 +28,7 @@ public final class LipFinder {
     /** The lip line; nothing when the rig has no opening mouth or no seam can be told. */
     public static Optional<LipLine> find(Character character) {
         double[] open = open(character);
-        if (java.util.Arrays.stream(open).allMatch(v -> v == 0)) {
+        if (Arrays.stream(open).allMatch(v -> v == 0)) {
             return Optional.empty();
         }
         Deformer deformer = new Deformer(character);
@@ -54,7 +56,7 @@ public final class LipFinder {
 
     private static double[] open(Character character) {
         if (character.has("jawDrop")) {
-            return character.values(graykite.rig.Pose.of("jawDrop", 1));
+            return character.values(Pose.of("jawDrop", 1));
         }
         return character.poses().containsKey("Ah")
                 ? character.values(character.poses().get("Ah"))

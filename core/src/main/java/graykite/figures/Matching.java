@@ -10,6 +10,7 @@ import graykite.rig.Pose;
 import graykite.rig.Roles;
 import graykite.rig.Sides;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -153,8 +154,7 @@ public final class Matching {
 
     /** The character after the user said what a channel is; a viseme or a role. */
     public static Character assigned(Character character, String target, Pose pose) {
-        boolean viseme =
-                java.util.Arrays.stream(Viseme.values()).anyMatch(v -> v.title().equals(target));
+        boolean viseme = Arrays.stream(Viseme.values()).anyMatch(v -> v.title().equals(target));
         Map<String, Pose> changed = new LinkedHashMap<>(viseme ? character.poses() : character.roles());
         changed.put(target, pose);
         if (viseme) {

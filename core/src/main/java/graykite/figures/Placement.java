@@ -1,7 +1,9 @@
 package graykite.figures;
 
 import graykite.geometry.Vec;
+import graykite.rig.MorphTarget;
 import graykite.rig.Part;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 
@@ -44,8 +46,8 @@ public record Placement(double scale, Vec shift) {
         }
         double whole = high[1] - low[1];
         boolean moving = movingHeight(parts) > 0.05 * whole;
-        java.util.Arrays.fill(low, 1e30);
-        java.util.Arrays.fill(high, -1e30);
+        Arrays.fill(low, 1e30);
+        Arrays.fill(high, -1e30);
         for (Part part : parts) {
             if (!moving) {
                 widen(part.positions(), low, high);
@@ -121,7 +123,7 @@ public record Placement(double scale, Vec shift) {
                             for (int i = 0; i < moves.length; i++) {
                                 moves[i] *= (float) scale;
                             }
-                            return new graykite.rig.MorphTarget(t.name(), t.vertices(), moves);
+                            return new MorphTarget(t.name(), t.vertices(), moves);
                         })
                         .toList(),
                 part.looks());

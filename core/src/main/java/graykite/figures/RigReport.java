@@ -1,5 +1,6 @@
 package graykite.figures;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -40,9 +41,8 @@ public record RigReport(List<Moved> channels, List<Finding> findings) {
 
     public RigReport {
         channels = List.copyOf(channels);
-        findings = findings.stream()
-                .sorted(java.util.Comparator.comparing(Finding::weight))
-                .toList();
+        findings =
+                findings.stream().sorted(Comparator.comparing(Finding::weight)).toList();
     }
 
     public long count(Weight weight) {

@@ -3,6 +3,7 @@ package graykite.figures;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -152,7 +153,7 @@ final class ShapeSystem {
                             });
                 }
             }
-            java.util.Collections.reverse(order);
+            Collections.reverse(order);
             return order.stream().mapToInt(i -> i).toArray();
         }
     }

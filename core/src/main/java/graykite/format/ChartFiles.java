@@ -26,6 +26,7 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -217,7 +218,7 @@ public final class ChartFiles {
     }
 
     private static List<String> titles() {
-        return java.util.Arrays.stream(Viseme.values()).map(Viseme::title).toList();
+        return Arrays.stream(Viseme.values()).map(Viseme::title).toList();
     }
 
     // --- dictions --------------------------------------------------------------------------------------------------

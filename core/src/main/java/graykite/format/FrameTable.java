@@ -6,6 +6,7 @@ import graykite.rig.Channel;
 import graykite.scene.Scene;
 import graykite.time.FrameRate;
 import java.util.List;
+import java.util.stream.LongStream;
 
 /**
  * What somebody on a stage does, at the frames of a rate: what is delivered.
@@ -37,7 +38,7 @@ public record FrameTable(FrameRate rate, long firstFrame, List<String> channels,
     /** Samples what somebody on a stage does from its start to its end; the last frame covers the end. */
     public static FrameTable of(Scene scene, int actor, FrameRate rate) {
         long frames = frames(scene.duration(), rate);
-        List<double[]> rows = java.util.stream.LongStream.range(0, frames)
+        List<double[]> rows = LongStream.range(0, frames)
                 .mapToObj(f -> scene.at(actor, rate.secondsAt(f)))
                 .toList();
         return new FrameTable(

@@ -8,6 +8,7 @@ import java.io.OutputStream;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
@@ -46,7 +47,7 @@ final class GltfBinary {
 
     /** Bytes that are no numbers, such as a picture; the index of their view. */
     int bytes(byte[] content) {
-        byte[] padded = java.util.Arrays.copyOf(content, (content.length + 3) / 4 * 4);
+        byte[] padded = Arrays.copyOf(content, (content.length + 3) / 4 * 4);
         return view(blob.add(padded), content.length, 0);
     }
 
@@ -74,7 +75,7 @@ final class GltfBinary {
             if (Math.abs(values[i]) > least || Math.abs(values[i + 1]) > least || Math.abs(values[i + 2]) > least) {
                 kept.add(i / 3);
             } else {
-                java.util.Arrays.fill(values, i, i + 3, 0);
+                Arrays.fill(values, i, i + 3, 0);
             }
         }
         ObjectNode accessor = accessor(FLOAT, values.length / 3, "VEC3");

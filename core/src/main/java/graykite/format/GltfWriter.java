@@ -21,6 +21,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -311,7 +312,7 @@ public final class GltfWriter {
             float[] sizes = new float[3 * table.rows().size()];
             for (int f = 0; f < table.rows().size(); f++) {
                 double value = at < 0 ? 0 : table.rows().get(f)[at];
-                java.util.Arrays.fill(sizes, 3 * f, 3 * f + 3, showing.seenAt(value) ? 1 : 0);
+                Arrays.fill(sizes, 3 * f, 3 * f + 3, showing.seenAt(value) ? 1 : 0);
             }
             channel(samplers, channels, input, binary.vectors(sizes, 3, false, 0), partNode[p], "scale");
             ((ObjectNode) samplers.get(samplers.size() - 1)).put("interpolation", "STEP");

@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /** Everything that was decided about the mouth of a line as JSON, and back. */
 final class MouthJson {
@@ -69,7 +70,7 @@ final class MouthJson {
     }
 
     static Diction diction(JsonNode json) {
-        Map<String, Double> shapes = new java.util.TreeMap<>();
+        Map<String, Double> shapes = new TreeMap<>();
         json.path("shapes")
                 .properties()
                 .forEach(s -> shapes.put(s.getKey(), s.getValue().asDouble(1)));

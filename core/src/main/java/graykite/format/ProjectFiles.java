@@ -6,6 +6,7 @@ import graykite.format.character.CharacterStore;
 import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -149,7 +150,7 @@ public final class ProjectFiles {
                 }
                 entries.put(entry.getName(), content);
             }
-        } catch (ZipException | java.io.EOFException damaged) {
+        } catch (ZipException | EOFException damaged) {
             throw new BadInput(
                     name + ": is damaged (" + damaged.getMessage() + "). Open the last autosave from the start screen.",
                     damaged);

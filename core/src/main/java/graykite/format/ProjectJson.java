@@ -24,6 +24,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Function;
 
 /** The document of a project as JSON, as docs/project.schema.json describes it, and back. What is large is named by entries. */
@@ -168,7 +169,7 @@ public final class ProjectJson {
         json.writeEndObject();
         if (!project.dictionary().isEmpty()) {
             json.writeObjectFieldStart("dictionary");
-            for (Map.Entry<String, Pronunciation> word : new java.util.TreeMap<>(project.dictionary()).entrySet()) {
+            for (Map.Entry<String, Pronunciation> word : new TreeMap<>(project.dictionary()).entrySet()) {
                 json.writeStringField(word.getKey(), word.getValue().toString());
             }
             json.writeEndObject();

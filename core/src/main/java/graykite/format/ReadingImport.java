@@ -14,6 +14,7 @@ import graykite.text.Script;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.StringReader;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -102,7 +103,7 @@ public final class ReadingImport {
             for (CSVRecord row : parser) {
                 tokens.add(token(row, column, name));
             }
-        } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException broken) {
+        } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
             throw new BadInput(
                     name
                             + ": is not a reading as CSV. Its first line must name the columns word (or phone), start and end.",

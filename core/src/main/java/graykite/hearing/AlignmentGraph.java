@@ -4,6 +4,7 @@ import graykite.reading.HeardPhone;
 import graykite.text.Phone;
 import graykite.text.WordChoice;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -178,7 +179,7 @@ final class AlignmentGraph {
 
     private void link(int from, int to) {
         Node node = nodes.get(from);
-        node.next = java.util.Arrays.copyOf(node.next, node.next.length + 1);
+        node.next = Arrays.copyOf(node.next, node.next.length + 1);
         node.next[node.next.length - 1] = to;
     }
 

@@ -3,11 +3,13 @@ package graykite.hearing;
 import static graykite.base.Require.requireThat;
 
 import graykite.text.Phone;
+import java.io.ByteArrayInputStream;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.util.Arrays;
 
 /**
  * A small feed-forward network that says of a frame near a boundary whether it still belongs to the phone on the left or
@@ -73,7 +75,7 @@ public final class BoundaryNetwork {
     /** Reads what {@link #write} wrote. */
     public static BoundaryNetwork read(InputStream in) throws IOException {
         byte[] all = in.readNBytes(8 + 4 * SIZE);
-        DataInputStream data = new DataInputStream(new java.io.ByteArrayInputStream(all));
+        DataInputStream data = new DataInputStream(new ByteArrayInputStream(all));
         if (data.readInt() != MARK || data.readInt() != SIZE) {
             throw new IOException("This is not a boundary network of this version.");
         }
@@ -116,7 +118,7 @@ public final class BoundaryNetwork {
 
     /** What the phones of a place give to the first layer: the same for all its frames. */
     void meet(BoundaryPlace place, float[] hidden) {
-        java.util.Arrays.fill(hidden, 0);
+        Arrays.fill(hidden, 0);
         addRow(LEFT + place.left().ordinal() * FIRST, 1, hidden);
         addRow(RIGHT + place.right().ordinal() * FIRST, 1, hidden);
         addRow(BEFORE + place.before().kind().ordinal() * FIRST, 1, hidden);

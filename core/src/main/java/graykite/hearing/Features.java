@@ -2,6 +2,7 @@ package graykite.hearing;
 
 import graykite.reading.HeardPhone;
 import graykite.sound.Sound;
+import java.util.Arrays;
 
 /**
  * What the acoustic model hears: 13 mel-frequency cepstra with first and second differences (Davis & Mermelstein 1980),
@@ -56,7 +57,7 @@ public final class Features {
 
     /** The frames from one to, not including, another, as features of their own. */
     Features between(int from, int to) {
-        return new Features(java.util.Arrays.copyOfRange(cepstra, from, to));
+        return new Features(Arrays.copyOfRange(cepstra, from, to));
     }
 
     int frames() {
@@ -94,7 +95,7 @@ public final class Features {
         for (int f = 0; f < cepstra.length; f++) {
             energies[f] = cepstra[f][0];
         }
-        java.util.Arrays.sort(energies);
+        Arrays.sort(energies);
         float high = energies[(int) (0.95 * (energies.length - 1))];
         float low = energies[(int) (0.05 * (energies.length - 1))];
         float threshold = low + 0.35f * (high - low);

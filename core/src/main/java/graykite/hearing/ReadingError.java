@@ -5,6 +5,7 @@ import graykite.reading.Timing;
 import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * How far a reading's phone boundaries lie from known ones. Phones are paired by the cheapest edit path, so that a voice
@@ -80,7 +81,7 @@ public record ReadingError(List<Double> signed) {
     @Override
     public String toString() {
         return String.format(
-                java.util.Locale.ROOT,
+                Locale.ROOT,
                 "%d boundaries, median %.1f ms, shift %+.1f ms, within 10/20/50 ms: %.1f / %.1f / %.1f %%",
                 signed.size(),
                 1000 * median(),

@@ -6,6 +6,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -250,7 +251,7 @@ public final class SpeechModel {
         byte[] all = bytes(name);
         byte[] mark = "endhdr\n".getBytes(StandardCharsets.ISO_8859_1);
         int at = 0;
-        while (!java.util.Arrays.equals(all, at, at + mark.length, mark, 0, mark.length)) {
+        while (!Arrays.equals(all, at, at + mark.length, mark, 0, mark.length)) {
             at++;
             if (at + mark.length >= all.length) {
                 throw new IOException(name + " has no header.");

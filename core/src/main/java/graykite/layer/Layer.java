@@ -32,6 +32,19 @@ public interface Layer {
         return List.of(new Reason(setting().name(), setting().name(), adds));
     }
 
+    /**
+     * True when it is worked out from speech and sound and not set by a hand: on a stage, looking at others lies above it
+     * and below what a hand did.
+     */
+    default boolean isGenerated() {
+        return false;
+    }
+
+    /** True when its reasons are told even where they cancel one another out. */
+    default boolean alwaysTells() {
+        return false;
+    }
+
     /** How much of it is seen at a time, 0 while it is muted. */
     default double weight(double time) {
         return setting().weightAt(time);

@@ -34,6 +34,16 @@ public record Shifted(Layer layer, double start, Curve envelope) implements Laye
     }
 
     @Override
+    public boolean isGenerated() {
+        return layer.isGenerated();
+    }
+
+    @Override
+    public boolean alwaysTells() {
+        return layer.alwaysTells();
+    }
+
+    @Override
     public List<Reason> why(int channel, double time, double adds) {
         return layer.why(channel, time - start, adds);
     }

@@ -3,6 +3,7 @@ package graykite.mouth;
 import static graykite.base.Require.requireThat;
 
 import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -91,7 +92,7 @@ public record Diction(
             return this;
         }
         Map<String, Double> mixed = new TreeMap<>();
-        for (Map<String, Double> names : java.util.List.of(shapes, other.shapes)) {
+        for (Map<String, Double> names : List.of(shapes, other.shapes)) {
             names.keySet().forEach(n -> mixed.put(n, mix(of(n), other.of(n), share)));
         }
         return new Diction(

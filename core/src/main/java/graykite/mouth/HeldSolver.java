@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -57,7 +58,7 @@ final class HeldSolver {
     /** What a channel is in a shape at a frame. */
     double value(int channel, String shape, int frame) {
         Beat beat = beats.at(beats.rate().secondsAt(frame));
-        Beat.Target full = new Beat.Target(shape, 1, 0, 1, java.util.Optional.empty());
+        Beat.Target full = new Beat.Target(shape, 1, 0, 1, Optional.empty());
         boolean drawn = character.kind() == Character.Kind.DRAWN;
         double factor = drawn || shape.equals(MouthChart.REST) ? 1 : values.factor(channel, beat, full);
         return values.full(channel, full) * factor + (drawn ? 0 : values.smile(channel, beat, full));

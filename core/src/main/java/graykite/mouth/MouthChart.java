@@ -5,11 +5,14 @@ import static graykite.base.Require.requireThat;
 import graykite.rig.Character;
 import graykite.text.Phone;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -79,10 +82,8 @@ public record MouthChart(Map<Phone, PhoneShape> phones, Map<String, MouthShape> 
         MouthChart chart = standard();
         for (List<Viseme> group : groups) {
             // Vowels stand for a group: they are seen longest.
-            String kept = group.stream()
-                    .max(java.util.Comparator.naturalOrder())
-                    .orElseThrow()
-                    .title();
+            String kept =
+                    group.stream().max(Comparator.naturalOrder()).orElseThrow().title();
             for (Viseme other : group) {
                 chart = other.title().equals(kept) ? chart : chart.merged(other.title(), kept);
             }
@@ -119,16 +120,14 @@ public record MouthChart(Map<Phone, PhoneShape> phones, Map<String, MouthShape> 
 
     /** Standard shapes for which a character has no pose yet: they are listed to the user, never silently skipped. */
     public static List<Viseme> missing(Character character) {
-        return java.util.Arrays.stream(Viseme.values())
+        return Arrays.stream(Viseme.values())
                 .filter(v -> v != Viseme.REST && !character.poses().containsKey(v.title()))
                 .toList();
     }
 
     /** Phones that have no shape. */
     public List<Phone> unmapped() {
-        return java.util.Arrays.stream(Phone.values())
-                .filter(p -> !phones.containsKey(p))
-                .toList();
+        return Arrays.stream(Phone.values()).filter(p -> !phones.containsKey(p)).toList();
     }
 
     /** Shapes that no phone uses, apart from rest. */
@@ -197,7 +196,7 @@ public record MouthChart(Map<Phone, PhoneShape> phones, Map<String, MouthShape> 
                 .orElse(Viseme.REST);
         return shapes.values().stream()
                 .filter(s -> !s.name().equals(REST) || phone == Phone.SIL)
-                .min(java.util.Comparator.comparingDouble(s -> usual.unlike(s.kin())))
+                .min(Comparator.comparingDouble(s -> usual.unlike(s.kin())))
                 .map(MouthShape::name)
                 .orElse(REST);
     }
@@ -276,7 +275,7 @@ public record MouthChart(Map<Phone, PhoneShape> phones, Map<String, MouthShape> 
 
     private static String inWords(PhoneShape shape) {
         List<String> steps = shape.steps().stream()
-                .map(s -> s.shape() + String.format(java.util.Locale.ROOT, " %.0f %%", 100 * s.share()))
+                .map(s -> s.shape() + String.format(Locale.ROOT, " %.0f %%", 100 * s.share()))
                 .toList();
         return String.join(shape.glides() ? " → " : " + ", steps);
     }

@@ -3,6 +3,8 @@ package graykite.mouth;
 import graykite.rig.Character;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 
 /**
@@ -93,7 +95,7 @@ public final class MouthMover {
     }
 
     private static List<Pull> merged(List<Pull> pulls) {
-        java.util.Map<Integer, Pull> byBeat = new java.util.TreeMap<>();
+        Map<Integer, Pull> byBeat = new TreeMap<>();
         for (Pull pull : pulls) {
             byBeat.merge(
                     pull.beat(),

@@ -33,6 +33,16 @@ public final class SpeechLayer implements Layer {
     }
 
     @Override
+    public boolean isGenerated() {
+        return true;
+    }
+
+    @Override
+    public boolean alwaysTells() {
+        return true;
+    }
+
+    @Override
     public void ask(double time, double[] below, double[] asked) {
         for (int m = 0; m < channels.length; m++) {
             Channel channel = character.channels().get(channels[m]);

@@ -1,5 +1,8 @@
 package graykite.mouth;
 
+import java.util.Arrays;
+import java.util.Optional;
+
 /**
  * The mouth shapes that sounds are shown with: the set of MPEG-4 (ISO/IEC 14496-2, viseme_select), named by what the mouth
  * does.
@@ -64,10 +67,8 @@ public enum Viseme {
     }
 
     /** The standard shape of a name. */
-    public static java.util.Optional<Viseme> named(String title) {
-        return java.util.Arrays.stream(values())
-                .filter(v -> v.title.equals(title))
-                .findFirst();
+    public static Optional<Viseme> named(String title) {
+        return Arrays.stream(values()).filter(v -> v.title.equals(title)).findFirst();
     }
 
     /**

@@ -3,6 +3,7 @@ package graykite.picture;
 import static graykite.base.Require.requireThat;
 
 import graykite.geometry.Vec;
+import java.util.Arrays;
 import java.util.List;
 
 /** All surfaces of one picture, projected onto the grid of samples. */
@@ -83,8 +84,8 @@ final class Projection {
             for (int i = 0; i < t.length; i++) {
                 corners[3 * triangle + i] = t[i] + vertex;
             }
-            java.util.Arrays.fill(surfaceOf, triangle, triangle + t.length / 3, (short) s);
-            java.util.Arrays.fill(surfaceOfVertex, vertex, vertex + n, (short) s);
+            Arrays.fill(surfaceOf, triangle, triangle + t.length / 3, (short) s);
+            Arrays.fill(surfaceOfVertex, vertex, vertex + n, (short) s);
             vertex += n;
             triangle += t.length / 3;
         }

@@ -3,6 +3,7 @@ package graykite.picture;
 import static graykite.base.Require.requireThat;
 
 import graykite.geometry.Vec;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.ForkJoinTask;
@@ -82,7 +83,7 @@ public final class Renderer {
     private void findSeen(int band) {
         int from = height * band / BANDS;
         int to = height * (band + 1) / BANDS;
-        java.util.Arrays.fill(depth, 4 * from * width, 4 * to * width, 0);
+        Arrays.fill(depth, 4 * from * width, 4 * to * width, 0);
         rasterise(2 * from, 2 * to);
     }
 

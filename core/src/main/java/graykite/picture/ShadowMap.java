@@ -1,6 +1,7 @@
 package graykite.picture;
 
 import graykite.geometry.Vec;
+import java.util.Arrays;
 import java.util.List;
 
 /** Depth of the scene seen from the key light, for soft cast shadows. */
@@ -36,7 +37,7 @@ final class ShadowMap {
         dx = (float) light.x();
         dy = (float) light.y();
         dz = (float) light.z();
-        java.util.Arrays.fill(depth, -1e9f);
+        Arrays.fill(depth, -1e9f);
         spread(surfaces);
         for (Surface surface : surfaces) {
             if (surface.material().castsShadow()) {

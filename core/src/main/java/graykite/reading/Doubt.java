@@ -3,6 +3,7 @@ package graykite.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * Something in a reading that a person should look at.
@@ -69,7 +70,7 @@ public record Doubt(Reason reason, int word, String text, double fit) {
      *
      * @return empty when they do
      */
-    public static java.util.Optional<String> stranger(Timing timing) {
+    public static Optional<String> stranger(Timing timing) {
         long scripted = timing.words().stream()
                         .filter(w -> w.source() != WordSource.SOUND)
                         .count()
@@ -78,9 +79,9 @@ public record Doubt(Reason reason, int word, String text, double fit) {
                 .filter(d -> d.reason() == Reason.MISSING || d.reason() == Reason.WEAK)
                 .count();
         if (scripted < 3 || 2 * bad <= scripted) {
-            return java.util.Optional.empty();
+            return Optional.empty();
         }
-        return java.util.Optional.of(String.format(
+        return Optional.of(String.format(
                 Locale.ROOT,
                 "These words do not fit this sound: %d of %d were not found or fit badly. Check that script and recording belong"
                         + " together.",

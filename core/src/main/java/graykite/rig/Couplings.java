@@ -1,7 +1,9 @@
 package graykite.rig;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The couplings of a character made ready to be applied to its values many times a second. */
 public final class Couplings {
@@ -53,12 +55,10 @@ public final class Couplings {
     }
 
     private static int[] used(double[] values) {
-        return java.util.stream.IntStream.range(0, values.length)
-                .filter(i -> values[i] != 0)
-                .toArray();
+        return IntStream.range(0, values.length).filter(i -> values[i] != 0).toArray();
     }
 
     private static double[] picked(double[] values, int[] at) {
-        return java.util.Arrays.stream(at).mapToDouble(i -> values[i]).toArray();
+        return Arrays.stream(at).mapToDouble(i -> values[i]).toArray();
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
  * Moves a face by a point on it: finds the channel values that take the point to where it is pulled and change little else.
@@ -34,7 +35,7 @@ public final class FacePull {
         this.character = character;
         this.deformer = new Deformer(character);
         this.point = character.parts().get(at.part()).only("pulled point", new int[] {at.vertex()});
-        this.movable = java.util.stream.IntStream.range(0, character.channels().size())
+        this.movable = IntStream.range(0, character.channels().size())
                 .filter(c -> may.test(character.channels().get(c)))
                 .toArray();
     }

@@ -1,6 +1,7 @@
 package graykite.rig;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -35,7 +36,7 @@ public final class Sides {
     /** The side that a name says. */
     public static Side of(String name) {
         return find(name)
-                .map(m -> m.group().toLowerCase(java.util.Locale.ROOT).startsWith("l") ? Side.LEFT : Side.RIGHT)
+                .map(m -> m.group().toLowerCase(Locale.ROOT).startsWith("l") ? Side.LEFT : Side.RIGHT)
                 .orElse(Side.NONE);
     }
 
@@ -54,7 +55,7 @@ public final class Sides {
     private static String exchanged(String name, Matcher found) {
         String said = found.group();
         String other =
-                switch (said.toLowerCase(java.util.Locale.ROOT)) {
+                switch (said.toLowerCase(Locale.ROOT)) {
                     case "left" -> "right";
                     case "right" -> "left";
                     case "lft" -> "rgt";
@@ -66,8 +67,8 @@ public final class Sides {
     }
 
     private static String cased(String word, String like) {
-        if (like.equals(like.toUpperCase(java.util.Locale.ROOT))) {
-            return word.toUpperCase(java.util.Locale.ROOT);
+        if (like.equals(like.toUpperCase(Locale.ROOT))) {
+            return word.toUpperCase(Locale.ROOT);
         }
         return java.lang.Character.isUpperCase(like.charAt(0))
                 ? java.lang.Character.toUpperCase(word.charAt(0)) + word.substring(1)

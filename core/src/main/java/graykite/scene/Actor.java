@@ -13,6 +13,8 @@ import graykite.layer.Reason;
 import graykite.layer.Shifted;
 import graykite.motion.Curve;
 import graykite.motion.Key;
+import graykite.mouth.Beats;
+import graykite.mouth.PhoneShape;
 import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.rig.Couplings;
@@ -75,19 +77,10 @@ final class Actor {
     /** What is generated lies below what a hand did: listening comes before the first layer that is neither. */
     private static int firstOnTop(List<Layer> layers) {
         int at = 0;
-        while (at < layers.size() && generated(layers.get(at))) {
+        while (at < layers.size() && layers.get(at).isGenerated()) {
             at++;
         }
         return at;
-    }
-
-    private static boolean generated(Layer layer) {
-        return switch (layer) {
-            case Shifted shifted -> generated(shifted.layer());
-            case InstinctsLayer instincts -> true;
-            case graykite.mouth.SpeechLayer speech -> true;
-            default -> false;
-        };
     }
 
     private static List<Speaking> others(Role own, List<Role> all) {
@@ -152,28 +145,29 @@ final class Actor {
         return values;
     }
 
-    private List<String> guard(double time, double[] values) {
-        List<String> deeds = new ArrayList<>();
+    /** What was done for a closure, and among which beats. */
+    private record Shut(Beats beats, ClosureGuard.Deed deed) {
+        String inWords() {
+            return String.format(
+                    Locale.ROOT,
+                    "%s %s: off by %.1f mm before, %.1f mm after",
+                    beats.list().get(deed.beat()).phone().ipa(),
+                    deed.kind() == PhoneShape.Closure.LIPS ? "shuts the lips" : "brings lip to teeth",
+                    deed.before(),
+                    deed.after());
+        }
+    }
+
+    private List<Shut> guard(double time, double[] values) {
+        List<Shut> done = new ArrayList<>();
         for (Role.Entry entry : role.lines()) {
             double local = time - entry.start();
-            if (local < -TURN || local > entry.performance().duration() + TURN) {
-                continue;
+            if (local >= -TURN && local <= entry.performance().duration() + TURN) {
+                Beats beats = entry.performance().beats();
+                entry.performance().guard().apply(beats, local, values).forEach(d -> done.add(new Shut(beats, d)));
             }
-            var beats = entry.performance().beats();
-            entry.performance()
-                    .guard()
-                    .apply(beats, local, values)
-                    .forEach(d -> deeds.add(String.format(
-                            Locale.ROOT,
-                            "%s %s: off by %.1f mm before, %.1f mm after",
-                            beats.list().get(d.beat()).phone().ipa(),
-                            d.kind() == graykite.mouth.PhoneShape.Closure.LIPS
-                                    ? "shuts the lips"
-                                    : "brings lip to teeth",
-                            d.before(),
-                            d.after())));
         }
-        return deeds;
+        return done;
     }
 
     /** How the values of a time come about, step by step; the last are those of {@link #at}. */
@@ -190,7 +184,7 @@ final class Actor {
 
     /** What the guard had to do for closures at a time, in words; empty when all was shut by itself. */
     List<String> guarded(double time) {
-        return guard(time, mixer.at(time));
+        return guard(time, mixer.at(time)).stream().map(Shut::inWords).toList();
     }
 
     Why why(int channel, double time) {
@@ -202,7 +196,7 @@ final class Actor {
             double adds = after - before;
             if (s < mixer.layers().size()) {
                 Layer layer = mixer.layers().get(s);
-                if (layer.weight(time) > 0 && (Math.abs(adds) > 1e-9 || tells(layer))) {
+                if (layer.weight(time) > 0 && (Math.abs(adds) > 1e-9 || layer.alwaysTells())) {
                     reasons.addAll(layer.why(channel, time, adds));
                 }
             } else if (Math.abs(adds) > 1e-9) {
@@ -211,15 +205,6 @@ final class Actor {
             before = after;
         }
         return new Why(character().channels().get(channel).name(), time, before, reasons);
-    }
-
-    /** Sounds are told even where they pull against each other and nothing comes of it. */
-    private static boolean tells(Layer layer) {
-        return switch (layer) {
-            case Shifted shifted -> tells(shifted.layer());
-            case graykite.mouth.SpeechLayer speech -> true;
-            default -> false;
-        };
     }
 
     private String words(String step, int channel, double time) {

@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * The last word on closures: after everything else it measures lips on the mesh and shuts what must be shut, whatever smile,
@@ -104,16 +105,14 @@ final class ClosureGuard {
                 used[c] |= values[c] != 0;
             }
         }
-        return java.util.stream.IntStream.range(0, used.length)
-                .filter(c -> used[c])
-                .toArray();
+        return IntStream.range(0, used.length).filter(c -> used[c]).toArray();
     }
 
     private int[] channelsThatMoveLips(LipGap measure) {
         double[] rest = new double[character.channels().size()];
         double[] gaps = measure.gaps(rest);
         double[] places = measure.lowerLip(rest);
-        return java.util.stream.IntStream.range(0, rest.length)
+        return IntStream.range(0, rest.length)
                 .filter(c -> !turns[c])
                 .filter(c -> {
                     double[] moved = rest.clone();

@@ -13,7 +13,6 @@ import graykite.mouth.MouthMotion;
 import graykite.mouth.MouthMover;
 import graykite.mouth.OwnCurvesLayer;
 import graykite.mouth.Pull;
-import graykite.mouth.SpeechLayer;
 import graykite.reading.Timing;
 import graykite.reading.WordFinder;
 import graykite.rig.Channel;
@@ -21,6 +20,7 @@ import graykite.rig.Character;
 import graykite.rig.Couplings;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
@@ -60,9 +60,8 @@ public final class Performance {
             ready.add(plan.ready(context));
         }
         this.layers = List.copyOf(ready);
-        this.generated = only(l -> l instanceof SpeechLayer || l instanceof InstinctsLayer);
-        this.unposed =
-                only(l -> l instanceof SpeechLayer || l instanceof InstinctsLayer || l instanceof OwnCurvesLayer);
+        this.generated = only(Layer::isGenerated);
+        this.unposed = only(l -> l.isGenerated() || l instanceof OwnCurvesLayer);
     }
 
     private Mixer only(Predicate<Layer> kinds) {
@@ -166,7 +165,7 @@ public final class Performance {
     }
 
     /** Blinks, eyes and head of the line; nothing where it has no instincts. */
-    public java.util.Optional<Life> life() {
+    public Optional<Life> life() {
         return layers.stream()
                 .filter(InstinctsLayer.class::isInstance)
                 .map(l -> ((InstinctsLayer) l).life())

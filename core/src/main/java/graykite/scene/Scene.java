@@ -2,6 +2,7 @@ package graykite.scene;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.geometry.Vec;
 import graykite.layer.Changes;
 import graykite.picture.Camera;
 import graykite.picture.Surface;
@@ -13,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Everybody on stage: what every channel of everyone is at any time, after everything. Window, pointing at the face,
@@ -136,7 +138,7 @@ public final class Scene {
     public List<Integer> busiest(int actor, double seconds, int most) {
         double[] values = at(actor, seconds);
         List<Channel> channels = channels(actor);
-        return java.util.stream.IntStream.range(0, values.length)
+        return IntStream.range(0, values.length)
                 .filter(c -> Math.abs(values[c]) > 1e-4)
                 .boxed()
                 .sorted(Comparator.comparingDouble(c -> -Math.abs(values[c])
@@ -208,8 +210,7 @@ public final class Scene {
         }
         double height = camera.height() * factor;
         double middle = (left + right) / 2;
-        graykite.geometry.Vec target =
-                camera.target().plus(new graykite.geometry.Vec(middle, (height - camera.height()) / 2, 0));
+        Vec target = camera.target().plus(new Vec(middle, (height - camera.height()) / 2, 0));
         return new Camera(target, camera.yaw(), camera.pitch(), camera.distance() * factor, height);
     }
 

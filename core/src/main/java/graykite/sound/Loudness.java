@@ -2,6 +2,8 @@ package graykite.sound;
 
 import static graykite.base.Require.requireThat;
 
+import java.util.Arrays;
+
 /**
  * How loud a sound is over time: root mean square in decibels below full scale, a value every hundredth of a second.
  */
@@ -39,7 +41,7 @@ public final class Loudness {
     /** That of silence which lasts so many seconds. */
     public static Loudness silent(double seconds) {
         float[] decibels = new float[(int) Math.ceil(seconds / STEP) + 1];
-        java.util.Arrays.fill(decibels, (float) FLOOR_DB);
+        Arrays.fill(decibels, (float) FLOOR_DB);
         return new Loudness(decibels);
     }
 
@@ -56,7 +58,7 @@ public final class Loudness {
     public double percentile(double share) {
         requireThat(share >= 0 && share <= 1, "A share lies between 0 and 1.");
         float[] sorted = decibels.clone();
-        java.util.Arrays.sort(sorted);
+        Arrays.sort(sorted);
         return sorted[(int) Math.round(share * (sorted.length - 1))];
     }
 }

@@ -4,6 +4,7 @@ import static graykite.base.Require.requireThat;
 
 import graykite.time.TimeRange;
 import java.util.Arrays;
+import java.util.List;
 
 /**
  * Recorded or synthesised sound: float PCM, nominally -1 to 1, one array a channel, at the rate of its source. Never
@@ -40,7 +41,7 @@ public final class Sound {
      *
      * @param starts when each begins, in seconds
      */
-    public static Sound together(java.util.List<Sound> sounds, java.util.List<Double> starts) {
+    public static Sound together(List<Sound> sounds, List<Double> starts) {
         requireThat(!sounds.isEmpty() && sounds.size() == starts.size(), "Every sound has a start.");
         int rate = sounds.getFirst().rate;
         double end = 0;

@@ -5,8 +5,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -80,8 +82,7 @@ public final class CmuDictionary implements Lexicon {
                 stop++;
             }
             if (stop > start && stop < end && !(text[start] == ';' && text[start + 1] == ';')) {
-                String word = new String(text, start, stop - start, StandardCharsets.UTF_8)
-                        .toLowerCase(java.util.Locale.ROOT);
+                String word = new String(text, start, stop - start, StandardCharsets.UTF_8).toLowerCase(Locale.ROOT);
                 int lineStart = start;
                 lines.merge(word, new int[] {lineStart}, CmuDictionary::append);
             }
@@ -90,7 +91,7 @@ public final class CmuDictionary implements Lexicon {
     }
 
     private static int[] append(int[] some, int[] more) {
-        int[] all = java.util.Arrays.copyOf(some, some.length + 1);
+        int[] all = Arrays.copyOf(some, some.length + 1);
         all[some.length] = more[0];
         return all;
     }

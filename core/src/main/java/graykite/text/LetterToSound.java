@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.net.URL;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Guesses how an English word is said from its letters, with the decision trees that ship with FreeTTS (Black, Lenzo &
@@ -33,7 +34,7 @@ public final class LetterToSound {
      * @return a guess; a neutral vowel when no letter is left
      */
     public Pronunciation guess(String word) {
-        String letters = word.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]", "");
+        String letters = word.toLowerCase(Locale.ROOT).replaceAll("[^a-z]", "");
         List<Phone> phones = new ArrayList<>();
         for (int from = 0; from < letters.length(); from += LONGEST_PART) {
             String part = letters.substring(from, Math.min(letters.length(), from + LONGEST_PART));

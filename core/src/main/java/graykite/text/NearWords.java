@@ -1,6 +1,7 @@
 package graykite.text;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -13,7 +14,7 @@ public final class NearWords {
 
     private final List<String> words;
 
-    public NearWords(java.util.Collection<String> words) {
+    public NearWords(Collection<String> words) {
         this.words = List.copyOf(words);
     }
 

@@ -2,6 +2,7 @@ package graykite.text;
 
 import static graykite.base.Require.requireThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -19,7 +20,7 @@ public record Pronunciation(List<Phone> phones) {
 
     /** Two pronunciations said one after the other. */
     public Pronunciation then(Pronunciation next) {
-        List<Phone> joined = new java.util.ArrayList<>(phones);
+        List<Phone> joined = new ArrayList<>(phones);
         joined.addAll(next.phones);
         return new Pronunciation(joined);
     }

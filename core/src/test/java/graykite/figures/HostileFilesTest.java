@@ -24,6 +24,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -48,7 +50,7 @@ class HostileFilesTest {
     @AfterContainer
     static void close() throws IOException {
         try (var files = Files.walk(folder)) {
-            for (Path file : files.sorted(java.util.Comparator.reverseOrder()).toList()) {
+            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
                 Files.delete(file);
             }
         }
@@ -57,7 +59,7 @@ class HostileFilesTest {
     /** The same damage for the same numbers: some bytes changed, the end cut off now and then. */
     private static byte[] damaged(byte[] whole, int seed, int flips, int kept) {
         Random random = new Random(seed);
-        byte[] bytes = kept < 60 ? java.util.Arrays.copyOf(whole, whole.length * kept / 60) : whole.clone();
+        byte[] bytes = kept < 60 ? Arrays.copyOf(whole, whole.length * kept / 60) : whole.clone();
         for (int i = 0; i < flips && bytes.length > 0; i++) {
             bytes[random.nextInt(bytes.length)] = (byte) random.nextInt(256);
         }

@@ -11,10 +11,14 @@ import graykite.rig.Character;
 import graykite.rig.MorphTarget;
 import graykite.rig.Part;
 import graykite.rig.Pose;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Faults are put into a sound rig one by one; the check must find each, and only it. */
@@ -58,7 +62,7 @@ class RigCheckTest {
                 }
             }
         }
-        return new MorphTarget(a.name(), java.util.stream.IntStream.range(0, n).toArray(), all);
+        return new MorphTarget(a.name(), IntStream.range(0, n).toArray(), all);
     }
 
     /** The classic fault: a shape of the mouth that also raises the brows. */
@@ -114,7 +118,7 @@ class RigCheckTest {
     @Test
     void lidsThatStayOpenAndLipsThatDoNotMeet() {
         Character c = ODILE.withRoles(Map.of("lidClose.L", Pose.of("lidClose.L", 0.6)));
-        Map<String, Pose> poses = new java.util.HashMap<>(c.poses());
+        Map<String, Pose> poses = new HashMap<>(c.poses());
         poses.put("Lips shut", Pose.of("jawDrop", 0.3));
         poses.remove("Oo");
         List<RigReport.Finding> found = findings(c.withPoses(poses));
@@ -129,11 +133,9 @@ class RigCheckTest {
 
     /** Shapes of one character arrive on another, through what both can do. */
     @Test
-    void mouthShapesAreTakenOver() throws java.io.IOException {
+    void mouthShapesAreTakenOver() throws IOException {
         Character stranger = FigureFiles.read(
-                        java.nio.file.Files.write(
-                                java.nio.file.Files.createTempFile("head", ".glb"), ForeignHead.bytes()),
-                        Progress.none())
+                        Files.write(Files.createTempFile("head", ".glb"), ForeignHead.bytes()), Progress.none())
                 .character();
         Transfer.Result taken = Transfer.mouthShapes(ODILE, stranger);
         assertTrue(taken.poses().size() >= 13, taken.missing().toString());

@@ -16,6 +16,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -124,7 +125,7 @@ class ShapeTransferTest {
                 List.of(pim.joints().getFirst()),
                 List.of(bare),
                 List.of(),
-                java.util.Optional.empty(),
+                Optional.empty(),
                 Map.of());
         BareHead.Made made = BareHead.of(head, pim.landmarks(), ODILE, true, Progress.none());
         Character c = made.character();

@@ -22,6 +22,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,7 +48,7 @@ class ChartFilesTest {
         JsonSchema published = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
                 .getSchema(Files.readString(Path.of("../docs/" + schema)));
         JsonNode json = new ObjectMapper().readTree(file.toFile());
-        assertEquals(java.util.Set.of(), published.validate(json));
+        assertEquals(Set.of(), published.validate(json));
     }
 
     @Test

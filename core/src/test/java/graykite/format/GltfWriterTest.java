@@ -11,6 +11,7 @@ import de.javagl.jgltf.model.GltfModel;
 import de.javagl.jgltf.model.MeshModel;
 import de.javagl.jgltf.model.NodeModel;
 import de.javagl.jgltf.model.io.GltfModelReader;
+import graykite.acting.Score;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthSettings;
 import graykite.reading.TimingTest;
@@ -19,6 +20,7 @@ import graykite.rig.Deformer;
 import graykite.rig.Figures;
 import graykite.rig.Part;
 import graykite.scene.Performance;
+import graykite.scene.Scene;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
 import graykite.time.FrameRate;
@@ -41,13 +43,13 @@ class GltfWriterTest {
         Performance performance = Performance.of(
                 ODILE,
                 FittedChart.standard(ODILE),
-                new graykite.acting.Score(
+                new Score(
                         TimingTest.sample(),
                         Loudness.of(Sound.silence(2, 8000)),
                         MouthSettings.STANDARD,
                         FrameRate.THIRTY,
                         1));
-        table = FrameTable.of(graykite.scene.Scene.solo(performance), 0, FrameRate.parse("29.97"));
+        table = FrameTable.of(Scene.solo(performance), 0, FrameRate.parse("29.97"));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         GltfWriter.write(ODILE, Optional.of(table), out);
         glb = out.toByteArray();

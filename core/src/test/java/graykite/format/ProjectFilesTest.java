@@ -28,6 +28,7 @@ import graykite.project.SoundFile;
 import graykite.reading.Anchor;
 import graykite.reading.Timing;
 import graykite.reading.TimingTest;
+import graykite.reading.WordFinder;
 import graykite.rig.Character;
 import graykite.rig.Coupling;
 import graykite.rig.Pose;
@@ -38,11 +39,14 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -80,7 +84,7 @@ class ProjectFilesTest {
                                 .withShift(-0.02)
                                 .withRemoved(true)
                                 .withMuted(true)),
-                List.of(TakenCurve.of("jawDrop", curve, new graykite.reading.WordFinder(timing))));
+                List.of(TakenCurve.of("jawDrop", curve, new WordFinder(timing))));
     }
 
     private static Project sample() {
@@ -90,13 +94,7 @@ class ProjectFilesTest {
                 .withTiming(TimingTest.sample())
                 .withMouth(work())
                 .withSeed(42);
-        return new Project(
-                        "Ferry",
-                        Project.OUR_CAST,
-                        FrameRate.parse("23.976"),
-                        java.util.List.of(),
-                        java.util.List.of(),
-                        java.util.Map.of())
+        return new Project("Ferry", Project.OUR_CAST, FrameRate.parse("23.976"), List.of(), List.of(), Map.of())
                 .with(line)
                 .with(new KeptView("Over the rail", Camera.THREE_QUARTER.zoomed(0.5)))
                 .with(Line.empty("second", "Empty"));
@@ -116,7 +114,7 @@ class ProjectFilesTest {
         Path file = folder.resolve("ferry.kite");
         ProjectFiles.save(sample(), file);
         byte[] whole = Files.readAllBytes(file);
-        Files.write(file, java.util.Arrays.copyOf(whole, whole.length / 3));
+        Files.write(file, Arrays.copyOf(whole, whole.length / 3));
         assertTrue(message(file).startsWith("ferry.kite"));
         Files.writeString(file, "not a zip at all");
         assertTrue(message(file).contains("not a Gray Kite project"));
@@ -171,13 +169,13 @@ class ProjectFilesTest {
                         List.of(),
                         Optional.of(MouthChart.ofSize(6)))));
         ProjectFiles.save(project, file);
-        try (var zip = new java.util.zip.ZipFile(file.toFile())) {
+        try (var zip = new ZipFile(file.toFile())) {
             var json = new com.fasterxml.jackson.databind.ObjectMapper()
                     .readTree(zip.getInputStream(zip.getEntry("project.json")));
             var schema = com.networknt.schema.JsonSchemaFactory.getInstance(
                             com.networknt.schema.SpecVersion.VersionFlag.V202012)
                     .getSchema(Files.readString(Path.of("../docs/project.schema.json")));
-            assertEquals(java.util.Set.of(), schema.validate(json));
+            assertEquals(Set.of(), schema.validate(json));
         }
     }
 
@@ -225,16 +223,16 @@ class ProjectFilesTest {
                         "x",
                         Project.OUR_CAST,
                         FrameRate.THIRTY,
-                        java.util.List.of(Line.empty("a", "1"), Line.empty("a", "2")),
+                        List.of(Line.empty("a", "1"), Line.empty("a", "2")),
                         List.of(),
-                        java.util.Map.of()));
+                        Map.of()));
     }
 
     /** A cast with a figure of the user's own, decisions about one of ours, keyed poses and a scene come back. */
     @Test
     void theCastComesBack(@TempDir Path folder) {
         Character gull = Cast.byName("brine");
-        Member own = new Member("own-1", "My gull", new Member.Own(gull), java.util.Optional.empty());
+        Member own = new Member("own-1", "My gull", new Member.Own(gull), Optional.empty());
         Member odile = Project.OUR_CAST
                 .getFirst()
                 .withName("The captain")
@@ -270,7 +268,7 @@ class ProjectFilesTest {
         assertEquals(gull.poses(), source.figure().poses());
         Character finished = odile.finished(Cast.byName("odile"));
         assertEquals("The captain", finished.name());
-        assertEquals(java.util.Set.of("Squint"), finished.poses().keySet());
+        assertEquals(Set.of("Squint"), finished.poses().keySet());
         Project without = after.withoutMember("own-1").withoutMember("pim");
         assertEquals("odile", without.speakerOf(without.line("a").orElseThrow()).id());
         assertEquals(1, without.scene("s").orElseThrow().people().size());

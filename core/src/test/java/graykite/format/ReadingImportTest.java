@@ -11,6 +11,7 @@ import graykite.text.Pronouncer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -84,7 +85,7 @@ class ReadingImportTest {
     @Test
     void binaryIsRefused() throws Exception {
         byte[] noise = new byte[5000];
-        new java.util.Random(3).nextBytes(noise);
+        new Random(3).nextBytes(noise);
         Path file = Files.write(folder.resolve("a.ctm"), noise);
         assertThrows(BadInput.class, () -> ReadingImport.open(file, 2, PRONOUNCER));
     }

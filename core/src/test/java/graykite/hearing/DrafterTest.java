@@ -9,6 +9,7 @@ import graykite.base.Progress;
 import graykite.reading.WordMatch;
 import graykite.sound.Sound;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.BeforeAll;
@@ -32,7 +33,7 @@ class DrafterTest {
                         .split(" "));
         List<String> words = List.of(draft.split(" "));
         int[] partner = WordMatch.partners(truth, words);
-        long right = java.util.Arrays.stream(partner).filter(p -> p >= 0).count();
+        long right = Arrays.stream(partner).filter(p -> p >= 0).count();
         assertTrue(right > 0.6 * truth.size(), draft);
         assertEquals(draft, parts.getLast());
     }

@@ -20,6 +20,7 @@ import graykite.text.Script;
 import graykite.time.TimeRange;
 import java.util.List;
 import java.util.Map;
+import java.util.SplittableRandom;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -185,7 +186,7 @@ class InexactTest {
     @Test
     void noiseIsNotTakenForTheWords() {
         float[] noise = new float[5 * 16_000];
-        java.util.SplittableRandom random = new java.util.SplittableRandom(1);
+        SplittableRandom random = new SplittableRandom(1);
         for (int i = 0; i < noise.length; i++) {
             noise[i] = (float) (0.2 * (random.nextDouble() - 0.5));
         }

@@ -14,11 +14,17 @@ import graykite.text.CmuDictionary;
 import graykite.text.Phone;
 import graykite.text.Script;
 import graykite.text.WordChoice;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Deque;
 import java.util.List;
 import java.util.Set;
+import java.util.SplittableRandom;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import org.junit.jupiter.api.BeforeAll;
@@ -219,17 +225,17 @@ class SpeechModelTest {
     @Test
     void placedBoundariesKeepTheOrderAndGivenTimes() {
         float[] noise = new float[16_000];
-        java.util.SplittableRandom random = new java.util.SplittableRandom(5);
+        SplittableRandom random = new SplittableRandom(5);
         for (int i = 0; i < noise.length; i++) {
             noise[i] = (float) (random.nextDouble() - 0.5);
         }
         Phone[] phones = {Phone.SIL, Phone.T, Phone.AA, Phone.N, Phone.P, Phone.IY, Phone.SIL};
-        List<HeardPhone> heard = new java.util.ArrayList<>();
+        List<HeardPhone> heard = new ArrayList<>();
         for (int i = 0; i < phones.length; i++) {
             heard.add(new HeardPhone(phones[i] == Phone.SIL ? -1 : 0, 0, i, phones[i], 80 + 3 * i, 83 + 3 * i, 0));
         }
         double[] given = new double[heard.size() + 1];
-        java.util.Arrays.fill(given, Double.NaN);
+        Arrays.fill(given, Double.NaN);
         given[3] = 0.4567;
         BoundaryPlacer placer =
                 new BoundaryPlacer(BoundaryNetwork.shipped(), BoundaryView.of(Sound.mono(noise, 16_000)));
@@ -237,7 +243,7 @@ class SpeechModelTest {
         assertEquals(0.4567, times[3]);
         assertEquals(1, times[heard.size()]);
         for (int i = 1; i < times.length; i++) {
-            assertTrue(times[i] - times[i - 1] >= Timing.SHORTEST_PHONE - 1e-9, java.util.Arrays.toString(times));
+            assertTrue(times[i] - times[i - 1] >= Timing.SHORTEST_PHONE - 1e-9, Arrays.toString(times));
         }
     }
 
@@ -246,14 +252,13 @@ class SpeechModelTest {
     void networksReadBack() throws Exception {
         float[] weights = new float[BoundaryNetwork.SIZE];
         weights[7] = 3;
-        java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
         new BoundaryNetwork(weights).write(out);
-        java.io.ByteArrayOutputStream again = new java.io.ByteArrayOutputStream();
-        BoundaryNetwork.read(new java.io.ByteArrayInputStream(out.toByteArray()))
-                .write(again);
+        ByteArrayOutputStream again = new ByteArrayOutputStream();
+        BoundaryNetwork.read(new ByteArrayInputStream(out.toByteArray())).write(again);
         assertArrayEquals(out.toByteArray(), again.toByteArray());
         byte[] foreign = "this is no network at all, not by far".getBytes();
-        assertThrows(java.io.IOException.class, () -> BoundaryNetwork.read(new java.io.ByteArrayInputStream(foreign)));
+        assertThrows(IOException.class, () -> BoundaryNetwork.read(new ByteArrayInputStream(foreign)));
     }
 
     @Test

@@ -21,6 +21,7 @@ import graykite.scene.Acted;
 import graykite.scene.Performance;
 import graykite.time.FrameRate;
 import graykite.time.TimeRange;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -45,7 +46,7 @@ class MixerTest {
 
         @Override
         public void ask(double time, double[] below, double[] asked) {
-            java.util.Arrays.fill(asked, value);
+            Arrays.fill(asked, value);
         }
 
         @Override

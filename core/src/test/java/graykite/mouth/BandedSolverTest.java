@@ -2,6 +2,7 @@ package graykite.mouth;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import java.util.Arrays;
 import java.util.Random;
 import org.apache.commons.math3.linear.Array2DRowRealMatrix;
 import org.apache.commons.math3.linear.ArrayRealVector;
@@ -36,7 +37,7 @@ class BandedSolverTest {
 
     private static double[] bends(double bend, int n) {
         double[] all = new double[n];
-        java.util.Arrays.fill(all, bend);
+        Arrays.fill(all, bend);
         return all;
     }
 
@@ -73,7 +74,7 @@ class BandedSolverTest {
         double[] whole = new double[n];
         new BandedSolver(n).solve(weights, targets, bends(30, n), 0, n, whole);
         double[] again = whole.clone();
-        java.util.Arrays.fill(again, 40, 80, 0);
+        Arrays.fill(again, 40, 80, 0);
         new BandedSolver(40).solve(weights, targets, bends(30, n), 40, 80, again);
         for (int i = 0; i < n; i++) {
             assertEquals(whole[i], again[i], 1e-9);

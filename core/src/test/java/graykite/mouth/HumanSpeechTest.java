@@ -3,6 +3,7 @@ package graykite.mouth;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.acting.Score;
 import graykite.base.Progress;
 import graykite.hearing.Reader;
 import graykite.hearing.Recordings;
@@ -120,8 +121,7 @@ class HumanSpeechTest {
                 ODILE.channelIndex().get("lipPucker")];
     }
 
-    private static graykite.acting.Score line(Timing timing, Sound sound) {
-        return new graykite.acting.Score(
-                timing, Loudness.of(sound), MouthSettings.STANDARD, graykite.time.FrameRate.THIRTY, 3);
+    private static Score line(Timing timing, Sound sound) {
+        return new Score(timing, Loudness.of(sound), MouthSettings.STANDARD, FrameRate.THIRTY, 3);
     }
 }

@@ -11,6 +11,7 @@ import graykite.text.Phone;
 import graykite.time.FrameRate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 
 /** Lines for tests: timed by rule from the dictionary, without sound. */
@@ -23,9 +24,8 @@ public final class Lines {
     public static Timing spoken(String text, double consonant) {
         List<TimedWord> words = new ArrayList<>();
         double time = 0.2;
-        for (String word : text.toLowerCase(java.util.Locale.ROOT)
-                .replaceAll("[^a-z' ]", "")
-                .split(" +")) {
+        for (String word :
+                text.toLowerCase(Locale.ROOT).replaceAll("[^a-z' ]", "").split(" +")) {
             List<TimedPhone> phones = new ArrayList<>();
             for (Phone phone : DICTIONARY.pronunciations(word).getFirst().phones()) {
                 double end = time + consonant * (phone.isVowel() ? 2 : 1);

@@ -12,6 +12,7 @@ import graykite.rig.Figures;
 import graykite.rig.LipGap;
 import graykite.rig.Pose;
 import graykite.text.Phone;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -132,7 +133,7 @@ class MotionTest {
             }
         }
         for (int i = 1; i < 4; i++) {
-            assertTrue(reached[i] > reached[i - 1] + 0.01, java.util.Arrays.toString(reached));
+            assertTrue(reached[i] > reached[i - 1] + 0.01, Arrays.toString(reached));
         }
         double asked =
                 0.8 * ODILE.values(ODILE.poses().get("Ah"))[ODILE.channelIndex().get("jawDrop")];

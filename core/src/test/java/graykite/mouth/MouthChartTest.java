@@ -9,6 +9,7 @@ import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.Pose;
 import graykite.text.Phone;
+import graykite.time.FrameRate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -85,13 +86,8 @@ class MouthChartTest {
         MouthChart chart = STANDARD.withoutPhone(Phone.AE);
         FittedChart fitted = FittedChart.of(Figures.ODILE, chart);
         var timing = Lines.spoken("map", 0.1);
-        Beats beats = Beats.of(
-                timing,
-                Lines.quiet(timing),
-                fitted,
-                MouthWork.STANDARD,
-                graykite.time.FrameRate.FILM,
-                MotionStyle.FLOWING);
+        Beats beats =
+                Beats.of(timing, Lines.quiet(timing), fitted, MouthWork.STANDARD, FrameRate.FILM, MotionStyle.FLOWING);
         assertTrue(beats.list().get(3).targets().isEmpty());
         MouthMotion motion = new MouthMover(Figures.ODILE).move(beats);
         assertTrue(Lines.at(motion, "jawDrop", 0.3) < 0.2);

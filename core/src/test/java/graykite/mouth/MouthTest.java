@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.acting.Life;
+import graykite.acting.Score;
 import graykite.base.Progress;
 import graykite.hearing.Reader;
 import graykite.hearing.SimulatedVoice;
@@ -14,6 +15,7 @@ import graykite.rig.LipGap;
 import graykite.scene.Acted;
 import graykite.scene.Performance;
 import graykite.sound.Loudness;
+import graykite.sound.Sound;
 import graykite.text.CmuDictionary;
 import graykite.text.Phone;
 import graykite.text.Pronunciation;
@@ -51,8 +53,8 @@ class MouthTest {
         return Performance.of(ODILE, CHART, line(timing, settings));
     }
 
-    private static graykite.acting.Score line(Timing spoken, MouthSettings settings) {
-        return new graykite.acting.Score(spoken, loudness, settings, graykite.time.FrameRate.THIRTY, 7);
+    private static Score line(Timing spoken, MouthSettings settings) {
+        return new Score(spoken, loudness, settings, FrameRate.THIRTY, 7);
     }
 
     /** CMU Pronouncing Dictionary: whatever phone it uses has its shape. */
@@ -212,11 +214,11 @@ class MouthTest {
         Performance silent = Performance.of(
                 ODILE,
                 CHART,
-                new graykite.acting.Score(
+                new Score(
                         Timing.empty(2),
-                        Loudness.of(graykite.sound.Sound.silence(2, 8000)),
+                        Loudness.of(Sound.silence(2, 8000)),
                         MouthSettings.STANDARD,
-                        graykite.time.FrameRate.THIRTY,
+                        FrameRate.THIRTY,
                         1));
         assertEquals(0, new LipGap(ODILE).at(Acted.at(silent, 1)), 1e-6);
         assertTrue(Life.generate(Timing.empty(2), loudness, 1).head().beats().isEmpty());

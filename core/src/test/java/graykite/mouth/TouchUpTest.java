@@ -184,7 +184,7 @@ class TouchUpTest {
                 .filter(b -> b.word() == 1 && b.index() == 1)
                 .findFirst()
                 .orElseThrow();
-        assertEquals(java.util.List.of(0, 1), vowel.touchUps());
+        assertEquals(List.of(0, 1), vowel.touchUps());
         Beats plain = Lines.beats(ODILE, LINE, MouthWork.STANDARD);
         double before = plain.list().stream()
                 .filter(b -> b.word() == 1 && b.index() == 1)

@@ -8,6 +8,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import graykite.geometry.Vec;
 import graykite.rig.Deformer;
 import graykite.rig.Figures;
+import java.io.IOException;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -63,7 +65,7 @@ class RendererTest {
             int top = pixels[0] >> 8 & 0xff;
             int bottom = pixels[39 * 40] >> 8 & 0xff;
             assertTrue(backdrop.isEven() ? top == bottom : top > bottom + 5, backdrop + " " + top + " " + bottom);
-            long colours = java.util.Arrays.stream(pixels).distinct().count();
+            long colours = Arrays.stream(pixels).distinct().count();
             assertEquals(backdrop.isEven(), colours == 1);
         }
     }
@@ -82,10 +84,8 @@ class RendererTest {
         Surface tilted = square(25, 0, 0.9f, 0.9f);
         Camera rolled = new Camera(Vec.ZERO, 30, 17, 1400, 100);
         Picture picture = new Renderer().draw(List.of(tilted), rolled, 100, 100);
-        long levels = java.util.Arrays.stream(picture.pixels())
-                .map(p -> p & 0xff)
-                .distinct()
-                .count();
+        long levels =
+                Arrays.stream(picture.pixels()).map(p -> p & 0xff).distinct().count();
         assertTrue(levels > 12, levels + " levels");
     }
 
@@ -105,7 +105,7 @@ class RendererTest {
         Picture picture = new Renderer().draw(List.of(square(25, 0, 0.5f, 0.2f)), straight(100), 61, 37);
         Picture back = Png.read(Png.bytes(picture));
         assertArrayEquals(picture.pixels(), back.pixels());
-        assertThrows(java.io.IOException.class, () -> Png.read(new byte[] {1, 2, 3}));
+        assertThrows(IOException.class, () -> Png.read(new byte[] {1, 2, 3}));
     }
 
     @Test

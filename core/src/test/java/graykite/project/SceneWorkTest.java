@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.picture.Camera;
 import graykite.project.SceneWork.Block;
 import graykite.project.SceneWork.Standing;
 import graykite.scene.Stand;
@@ -58,12 +59,11 @@ class SceneWorkTest {
 
     @Test
     void viewsAreReplacedByName() {
-        KeptView near = new KeptView(" Near ", graykite.picture.Camera.MOUTH);
-        Project project = Project.empty()
-                .with(new KeptView("Near", graykite.picture.Camera.FRONT))
-                .with(near);
+        KeptView near = new KeptView(" Near ", Camera.MOUTH);
+        Project project =
+                Project.empty().with(new KeptView("Near", Camera.FRONT)).with(near);
         assertEquals(List.of(near), project.views());
         assertEquals("Near", near.name());
-        assertThrows(IllegalArgumentException.class, () -> new KeptView(" ", graykite.picture.Camera.FRONT));
+        assertThrows(IllegalArgumentException.class, () -> new KeptView(" ", Camera.FRONT));
     }
 }

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.text.Phone;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -22,7 +23,7 @@ public class TimingTest {
     }
 
     static TimedWord word(String text, double start, Phone... phones) {
-        List<TimedPhone> timed = new java.util.ArrayList<>();
+        List<TimedPhone> timed = new ArrayList<>();
         for (int i = 0; i < phones.length; i++) {
             timed.add(new TimedPhone(phones[i], tenths(start, i), tenths(start, i + 1), false));
         }

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.geometry.Vec;
+import graykite.picture.Material;
 import graykite.rig.Coupling.Point;
 import graykite.rig.Coupling.Rule;
 import java.util.List;
@@ -100,7 +101,7 @@ class CouplingsTest {
         Joint slid = new Joint("slid", 0, Vec.ZERO, List.of(), List.of(new Joint.Slide("a", Joint.Axis.X, 10)));
         Part part = new Part(
                 "p",
-                new graykite.picture.Material("m", 0.5f, 0, 0, 0, false),
+                new Material("m", 0.5f, 0, 0, 0, false),
                 0,
                 new float[] {0, 0, 0, 1, 0, 0, 0, 1, 0},
                 new float[9],

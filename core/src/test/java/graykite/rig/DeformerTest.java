@@ -8,8 +8,10 @@ import graykite.geometry.Vec;
 import graykite.picture.Material;
 import graykite.rig.Joint.Axis;
 import graykite.rig.Joint.Turn;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** The arithmetic of targets, correctives and joints on a figure of one triangle. */
@@ -40,7 +42,7 @@ class DeformerTest {
                         new Joint("head", 0, new Vec(0, 1, 0), List.of(new Turn("nod", Axis.X, 1)))),
                 List.of(part),
                 List.of(new Corrective("lift*push", "lift", "push")),
-                java.util.Optional.of(new LipLine(0, new int[] {0, 1, 2}, new int[] {0, 1, 2})),
+                Optional.of(new LipLine(0, new int[] {0, 1, 2}, new int[] {0, 1, 2})),
                 Map.of("half", Pose.of("lift", 0.5)));
     }
 
@@ -64,9 +66,9 @@ class DeformerTest {
     /** A quarter turn about x at (0, 1, 0): the origin, 1 below the pivot, comes to lie 1 behind it. */
     @Test
     void jointsTurnAboutTheirPivots() {
-        assertArrayEquals(new float[] {0, 1, -1}, java.util.Arrays.copyOf(at(0, 0, 90, 0), 3), 1e-6f);
+        assertArrayEquals(new float[] {0, 1, -1}, Arrays.copyOf(at(0, 0, 90, 0), 3), 1e-6f);
         // The parent turns what the child has turned: behind becomes to the right.
-        assertArrayEquals(new float[] {-1, 1, 0}, java.util.Arrays.copyOf(at(0, 0, 90, 90), 3), 1e-6f);
+        assertArrayEquals(new float[] {-1, 1, 0}, Arrays.copyOf(at(0, 0, 90, 90), 3), 1e-6f);
     }
 
     @Test
@@ -75,7 +77,7 @@ class DeformerTest {
                 .deform(new double[] {0, 0, 0, 90})
                 .getFirst()
                 .normals();
-        assertArrayEquals(new float[] {1, 0, 0}, java.util.Arrays.copyOf(normals, 3), 1e-6f);
+        assertArrayEquals(new float[] {1, 0, 0}, Arrays.copyOf(normals, 3), 1e-6f);
         float[] lonely = Normals.of(new float[] {5, 5, 5}, new int[0]);
         assertArrayEquals(new float[] {0, 0, 1}, lonely);
     }

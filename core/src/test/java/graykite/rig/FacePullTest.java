@@ -8,6 +8,7 @@ import graykite.format.character.Cast;
 import graykite.geometry.Vec;
 import graykite.picture.Camera;
 import graykite.picture.SurfacePick;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
@@ -71,7 +72,7 @@ class FacePullTest {
         double[] values = pull.pulled(REST, new Vec(0, -500, 0), true);
         assertTrue(pull.at(values).y() < pull.at(REST).y() - 15, "as far as it goes");
         double[] none = new FacePull(ODILE, lowerLip(middle), c -> false).pulled(REST, new Vec(0, -5, 0), false);
-        assertEquals(0, java.util.Arrays.stream(none).map(Math::abs).sum());
+        assertEquals(0, Arrays.stream(none).map(Math::abs).sum());
     }
 
     @Test

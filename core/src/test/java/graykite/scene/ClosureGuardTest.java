@@ -8,6 +8,8 @@ import graykite.acting.PoseKey;
 import graykite.acting.Score;
 import graykite.figures.ForeignHead;
 import graykite.format.character.Cast;
+import graykite.motion.Curve;
+import graykite.motion.Key;
 import graykite.mouth.Beats;
 import graykite.mouth.FittedChart;
 import graykite.mouth.Lines;
@@ -15,7 +17,9 @@ import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.MouthWork;
 import graykite.mouth.PhoneShape.Closure;
+import graykite.mouth.TakenCurve;
 import graykite.reading.Timing;
+import graykite.reading.WordFinder;
 import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Coupling;
@@ -197,12 +201,11 @@ class ClosureGuardTest {
     void drawingsShutToo() {
         Character brine = Cast.byName("brine");
         Timing timing = Lines.spoken("wake up bob", 0.1);
-        MouthWork taken = MouthWork.STANDARD.withCurves(List.of(graykite.mouth.TakenCurve.of(
+        MouthWork taken = MouthWork.STANDARD.withCurves(List.of(TakenCurve.of(
                 "mouth",
-                new graykite.motion.Curve(List.of(
-                        new graykite.motion.Key(0, 5, graykite.motion.Key.Way.STEPPED, 0, 0),
-                        new graykite.motion.Key(timing.duration(), 5, graykite.motion.Key.Way.STEPPED, 0, 0))),
-                new graykite.reading.WordFinder(timing))));
+                new Curve(List.of(
+                        new Key(0, 5, Key.Way.STEPPED, 0, 0), new Key(timing.duration(), 5, Key.Way.STEPPED, 0, 0))),
+                new WordFinder(timing))));
         Performance performance = performance(brine, timing, taken, List.of());
         double shut = brine.poses().get("Lips shut").of("mouth");
         int mouth = brine.channelIndex().get("mouth");

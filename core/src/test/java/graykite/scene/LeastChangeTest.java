@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Arrays;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.apache.commons.math3.linear.LUDecomposition;
 import org.apache.commons.math3.linear.MatrixUtils;
 import org.apache.commons.math3.linear.RealMatrix;
@@ -152,8 +153,6 @@ class LeastChangeTest {
     }
 
     private static int[] activeOf(int set) {
-        return java.util.stream.IntStream.range(0, 3)
-                .filter(i -> (set >> i & 1) == 1)
-                .toArray();
+        return IntStream.range(0, 3).filter(i -> (set >> i & 1) == 1).toArray();
     }
 }

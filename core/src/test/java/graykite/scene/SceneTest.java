@@ -18,6 +18,7 @@ import graykite.rig.Deformer;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
 import graykite.time.FrameRate;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -134,6 +135,6 @@ class SceneTest {
         assertThrows(IllegalArgumentException.class, () -> new PoseKey(1, "Glad", 2, 0.2));
         Sound a = Sound.mono(new float[] {1, 1, 1, 1}, 1000);
         Sound both = Sound.together(List.of(a, a), List.of(0.0, 0.002));
-        assertArrayEquals(new float[] {1, 1, 2, 2, 1, 1}, java.util.Arrays.copyOf(both.channel(0), 6), 1e-6f);
+        assertArrayEquals(new float[] {1, 1, 2, 2, 1, 1}, Arrays.copyOf(both.channel(0), 6), 1e-6f);
     }
 }

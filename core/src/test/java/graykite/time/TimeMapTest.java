@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import graykite.sound.Pitch;
 import graykite.sound.Retimed;
 import graykite.sound.Sound;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.RepeatedTest;
@@ -38,11 +39,11 @@ class TimeMapTest {
     void chainsAndWayBack(RepetitionInfo repetition) {
         SplittableRandom random = new SplittableRandom(repetition.getCurrentRepetition());
         TimeMap whole = TimeMap.SAME;
-        List<Double> times = new java.util.ArrayList<>();
+        List<Double> times = new ArrayList<>();
         for (double t = 0; t < 10; t += 0.173) {
             times.add(t);
         }
-        List<Double> moved = new java.util.ArrayList<>(times);
+        List<Double> moved = new ArrayList<>(times);
         for (int i = 0; i < 6; i++) {
             double at = random.nextDouble(0, 10);
             TimeMap next = random.nextBoolean()

@@ -31,8 +31,10 @@ import graykite.scene.Scene;
 import graykite.sound.Sound;
 import graykite.time.TimeMap;
 import graykite.time.TimeRange;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeAll;
@@ -67,7 +69,7 @@ class WorkbenchTest {
         start = new SceneEdit.AddScene("s", "Both").apply(start);
         start = new SceneEdit.PlaceLine("s", "a", 0).apply(start);
         start = new SceneEdit.PlaceLine("s", "b", 3).apply(start);
-        start = new SceneEdit.PutOnStage("s", "brine", java.util.Optional.empty()).apply(start);
+        start = new SceneEdit.PutOnStage("s", "brine", Optional.empty()).apply(start);
     }
 
     private static Line line(String id, String sound, String words, String speaker) {
@@ -75,7 +77,7 @@ class WorkbenchTest {
         double duration = sounds.get(sound).duration();
         return Line.empty(id, id)
                 .withSpeaker(speaker)
-                .withSound(new SoundFile(sound, sound.getBytes(java.nio.charset.StandardCharsets.UTF_8)))
+                .withSound(new SoundFile(sound, sound.getBytes(StandardCharsets.UTF_8)))
                 .withScript(words)
                 .withTiming(new Timing(spoken.words(), Math.max(duration, spoken.duration())));
     }

@@ -8,6 +8,7 @@ import java.nio.Buffer;
 import java.nio.FloatBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import org.bytedeco.ffmpeg.global.avcodec;
 import org.bytedeco.ffmpeg.global.avformat;
 import org.bytedeco.ffmpeg.global.avutil;
@@ -112,7 +113,7 @@ public final class SoundReader {
                 }
                 throw new BadInput(
                         String.format(
-                                java.util.Locale.ROOT,
+                                Locale.ROOT,
                                 "%s: is damaged after %.1f s. Export the recording again.",
                                 name,
                                 samples.length() / (double) rate),

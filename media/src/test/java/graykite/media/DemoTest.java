@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.acting.PoseKey;
+import graykite.acting.Score;
 import graykite.base.Progress;
 import graykite.format.ProjectFiles;
 import graykite.format.character.Cast;
@@ -23,6 +24,7 @@ import graykite.sound.Sound;
 import graykite.text.Script;
 import graykite.time.FrameRate;
 import graykite.time.TimeRange;
+import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,7 +46,7 @@ class DemoTest {
     private static Project open() {
         try (InputStream in = DemoTest.class.getResourceAsStream("/graykite/demo/demo.kite")) {
             return ProjectFiles.read(in, "demo.kite");
-        } catch (java.io.IOException failure) {
+        } catch (IOException failure) {
             throw new IllegalStateException(failure);
         }
     }
@@ -66,11 +68,11 @@ class DemoTest {
         return Performance.of(
                 who,
                 FittedChart.standard(who),
-                new graykite.acting.Score(
+                new Score(
                         line.timing().orElseThrow(),
                         Loudness.of(sound(line)),
                         line.mouth(),
-                        graykite.time.FrameRate.THIRTY,
+                        FrameRate.THIRTY,
                         line.layers().plans()));
     }
 

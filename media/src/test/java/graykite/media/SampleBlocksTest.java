@@ -2,6 +2,7 @@ package graykite.media;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 
 class SampleBlocksTest {
@@ -29,6 +30,6 @@ class SampleBlocksTest {
         float[] damaged = {0.5f, Float.NaN, Float.POSITIVE_INFINITY, -0.5f};
         SampleBlocks blocks = new SampleBlocks(1);
         blocks.append(damaged.length, (c, i) -> damaged[i]);
-        assertEquals("[0.5, 0.0, 0.0, -0.5]", java.util.Arrays.toString(blocks.joined()[0]));
+        assertEquals("[0.5, 0.0, 0.0, -0.5]", Arrays.toString(blocks.joined()[0]));
     }
 }

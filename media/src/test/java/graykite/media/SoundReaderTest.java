@@ -11,6 +11,7 @@ import java.io.ByteArrayOutputStream;
 import java.nio.FloatBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import org.bytedeco.ffmpeg.global.avcodec;
 import org.bytedeco.ffmpeg.global.avutil;
 import org.bytedeco.javacv.FFmpegFrameRecorder;
@@ -142,7 +143,7 @@ class SoundReaderTest {
     void aCutFileNeverCrashes() throws Exception {
         byte[] whole = Files.readAllBytes(encoded("y.flac", avcodec.AV_CODEC_ID_FLAC, 16_000, 1));
         for (int part = 1; part < 8; part++) {
-            byte[] cut = java.util.Arrays.copyOf(whole, whole.length * part / 8);
+            byte[] cut = Arrays.copyOf(whole, whole.length * part / 8);
             try {
                 assertTrue(SoundReader.read(cut, "cut.flac", Progress.none()).duration() <= 2.1);
             } catch (BadInput clear) {

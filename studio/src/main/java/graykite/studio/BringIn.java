@@ -28,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.layout.StackPane;
 
@@ -38,8 +39,8 @@ final class BringIn implements CastDesk.Asks {
     private final Trial trial;
     private final StackPane root;
     private final ObjectProperty<Knot> knot;
-    private final java.util.function.Supplier<CastDesk> desk;
-    private final java.util.function.Consumer<String> keyPose;
+    private final Supplier<CastDesk> desk;
+    private final Consumer<String> keyPose;
 
     BringIn(
             FilePicker picker,
@@ -47,8 +48,8 @@ final class BringIn implements CastDesk.Asks {
             Trial trial,
             StackPane root,
             ObjectProperty<Knot> knot,
-            java.util.function.Supplier<CastDesk> desk,
-            java.util.function.Consumer<String> keyPose) {
+            Supplier<CastDesk> desk,
+            Consumer<String> keyPose) {
         this.workspace = workspace;
         this.memory = new FileMemory(picker, workspace.settings(), "characters");
         this.trial = trial;

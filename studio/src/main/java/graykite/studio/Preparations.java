@@ -5,6 +5,7 @@ import graykite.project.Project;
 import graykite.studio.play.AudioOut;
 import graykite.studio.play.DeviceOut;
 import graykite.studio.play.SilentOut;
+import graykite.workbench.Figures;
 import java.util.concurrent.CompletableFuture;
 
 /**
@@ -13,7 +14,7 @@ import java.util.concurrent.CompletableFuture;
  * @param figures the cast, of which the first is being opened
  * @param out where sound goes; silent where there is no device
  */
-record Preparations(graykite.workbench.Figures figures, CompletableFuture<AudioOut> out) {
+record Preparations(Figures figures, CompletableFuture<AudioOut> out) {
     static Preparations begin() {
         CompletableFuture<AudioOut> out = CompletableFuture.supplyAsync(
                 () -> DeviceOut.open().<AudioOut>map(device -> device).orElseGet(SilentOut::new));
@@ -22,8 +23,8 @@ record Preparations(graykite.workbench.Figures figures, CompletableFuture<AudioO
     }
 
     /** The cast, of which the first is opened at once: nearly always she is the one who is seen. */
-    static graykite.workbench.Figures cast() {
-        graykite.workbench.Figures figures = new graykite.workbench.Figures();
+    static Figures cast() {
+        Figures figures = new Figures();
         Thread.ofPlatform()
                 .daemon()
                 .name("kite-figure")

@@ -2,6 +2,7 @@ package graykite.studio;
 
 import graykite.format.EditJson;
 import graykite.format.Shelf;
+import graykite.picture.Camera;
 import graykite.project.Line;
 import graykite.studio.model.Knot;
 import graykite.studio.model.UserAction;
@@ -11,6 +12,7 @@ import graykite.studio.view.HelpOverlay;
 import graykite.studio.view.HistoryOverlay;
 import graykite.studio.view.MessagesOverlay;
 import graykite.time.FrameRate;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.layout.StackPane;
 
@@ -28,7 +30,7 @@ final class WindowActions {
     }
 
     List<UserAction> list() {
-        List<UserAction> list = new java.util.ArrayList<>(List.of(
+        List<UserAction> list = new ArrayList<>(List.of(
                 UserAction.of("Playing", "Play or pause", "Space", window.player()::toggle),
                 UserAction.of("Playing", "One frame back", "Comma", () -> stepFrame(-1)),
                 UserAction.of("Playing", "One frame on", "Period", () -> stepFrame(1)),
@@ -120,14 +122,14 @@ final class WindowActions {
                 UserAction.of("Window", "Start screen", "", window::greet),
                 UserAction.of("Window", "Daylight or dusk", "", window::toggleTheme),
                 UserAction.of(
-                        "Face", "Front view", "", () -> window.face().camera().set(graykite.picture.Camera.FRONT)),
+                        "Face", "Front view", "", () -> window.face().camera().set(Camera.FRONT)),
                 UserAction.of("Face", "Three-quarter view", "", () -> window.face()
                         .camera()
-                        .set(graykite.picture.Camera.THREE_QUARTER)),
+                        .set(Camera.THREE_QUARTER)),
                 UserAction.of(
-                        "Face", "Profile view", "", () -> window.face().camera().set(graykite.picture.Camera.PROFILE)),
+                        "Face", "Profile view", "", () -> window.face().camera().set(Camera.PROFILE)),
                 UserAction.of(
-                        "Face", "Mouth view", "", () -> window.face().camera().set(graykite.picture.Camera.MOUTH))));
+                        "Face", "Mouth view", "", () -> window.face().camera().set(Camera.MOUTH))));
         for (Knot station : Knot.values()) {
             list.add(UserAction.of(
                     "Desks", station.title() + " desk", "Ctrl+" + (station.ordinal() + 1), () -> window.knot()

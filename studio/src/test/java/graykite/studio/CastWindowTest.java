@@ -33,6 +33,7 @@ import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -345,7 +346,7 @@ class CastWindowTest extends RealWindow {
                 robot.lookup(n -> n instanceof LandmarkOverlay).queryAs(LandmarkOverlay.class);
         var before = onFx(overlay::marks);
         // A click moves the chosen landmark there, Ctrl+Z takes it back.
-        Node canvas = robot.lookup((Node n) -> n instanceof javafx.scene.canvas.Canvas c && c.getWidth() == 520)
+        Node canvas = robot.lookup((Node n) -> n instanceof Canvas c && c.getWidth() == 520)
                 .query();
         robot.clickOn(canvas, MouseButton.PRIMARY);
         assertNotEquals(before, onFx(overlay::marks));

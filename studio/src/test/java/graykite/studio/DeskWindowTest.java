@@ -18,9 +18,12 @@ import graykite.time.TimeRange;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import javafx.event.ActionEvent;
 import javafx.event.EventType;
 import javafx.geometry.Point2D;
+import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
@@ -62,7 +65,7 @@ class DeskWindowTest extends RealWindow {
         run(() -> {
             field.requestFocus();
             field.setText(text);
-            field.getOnAction().handle(new javafx.event.ActionEvent());
+            field.getOnAction().handle(new ActionEvent());
         });
     }
 
@@ -246,7 +249,7 @@ class DeskWindowTest extends RealWindow {
                 .release(MouseButton.PRIMARY);
         Camera turned = onFx(() -> window.face().camera().get());
         assertTrue(turned.yaw() < -15 && turned.pitch() > Camera.FRONT.pitch(), turned.toString());
-        robot.scroll(2, javafx.geometry.VerticalDirection.UP);
+        robot.scroll(2, VerticalDirection.UP);
         assertNotEquals(turned.height(), onFx(() -> window.face().camera().get().height()));
         robot.doubleClickOn(middle);
         assertEquals(Camera.FRONT, onFx(() -> window.face().camera().get()));
@@ -281,7 +284,7 @@ class DeskWindowTest extends RealWindow {
     @Test
     void duskAndKeys(FxRobot robot) {
         UserAction dusk = onFx(() -> window.actions().stream()
-                .filter(a -> a.name().toLowerCase(java.util.Locale.ROOT).contains("dusk"))
+                .filter(a -> a.name().toLowerCase(Locale.ROOT).contains("dusk"))
                 .findFirst()
                 .orElseThrow());
         run(dusk.run());

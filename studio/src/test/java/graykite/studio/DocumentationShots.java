@@ -1,6 +1,7 @@
 package graykite.studio;
 
 import graykite.base.AtomicFiles;
+import graykite.base.Progress;
 import graykite.edit.ActingEdit;
 import graykite.edit.LineEdit;
 import graykite.format.ChartFiles;
@@ -9,6 +10,7 @@ import graykite.format.Shelf;
 import graykite.media.SoundReader;
 import graykite.media.WavFiles;
 import graykite.mouth.TouchUp;
+import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.project.Line;
@@ -34,6 +36,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.animation.PauseTransition;
+import javafx.scene.Node;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -125,7 +128,7 @@ final class DocumentationShots {
         add(
                 "export",
                 () -> {
-                    window.face().camera().set(graykite.picture.Camera.THREE_QUARTER);
+                    window.face().camera().set(Camera.THREE_QUARTER);
                     window.sheet().fit();
                     window.player().seek(4.1);
                     window.knot().set(Knot.DELIVERY);
@@ -134,7 +137,7 @@ final class DocumentationShots {
         add(
                 "",
                 () -> {
-                    window.face().camera().set(graykite.picture.Camera.FRONT);
+                    window.face().camera().set(Camera.FRONT);
                     window.knot().set(Knot.CAST);
                     window.trial().memberId().set("pim");
                 },
@@ -287,7 +290,7 @@ final class DocumentationShots {
         add(
                 "scene",
                 () -> {
-                    window.face().camera().set(graykite.picture.Camera.FRONT);
+                    window.face().camera().set(Camera.FRONT);
                     workspace.editLine(0, l -> new ActingEdit.KeyPose(l, 0.5, "Sceptical", 1, 0.3));
                     workspace.editLine(0, l -> new ActingEdit.KeyPose(l, 3.4, "Resolute", 0.8, 0.3));
                     workspace.sceneId().set("night");
@@ -327,7 +330,7 @@ final class DocumentationShots {
         add("", () -> ((LandmarkOverlay) overlay()).close(), acted);
     }
 
-    private javafx.scene.Node overlay() {
+    private Node overlay() {
         return window.root().getChildren().getLast();
     }
 
@@ -342,7 +345,7 @@ final class DocumentationShots {
         Sound sound = SoundReader.read(
                 first.sound().orElseThrow().content(),
                 first.sound().orElseThrow().name(),
-                graykite.base.Progress.none());
+                Progress.none());
         int repeats = 40;
         float[] all = new float[sound.length() * repeats];
         StringBuilder words = new StringBuilder();

@@ -15,16 +15,21 @@ import graykite.mouth.Beat;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthWork;
 import graykite.mouth.TouchUp;
+import graykite.picture.Camera;
 import graykite.reading.Timing;
 import graykite.rig.Pose;
 import graykite.scene.Performance;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Workspace.Selection;
+import graykite.studio.view.Reveal;
 import graykite.text.Phone;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.image.ImageView;
@@ -53,13 +58,13 @@ class MouthWindowTest extends RealWindow {
 
     /** Scrolls the desk until a node is seen, as somebody would with the wheel, and clicks it. */
     private void click(FxRobot robot, String id) {
-        run(() -> graykite.studio.view.Reveal.show(robot.lookup(id).query()));
+        run(() -> Reveal.show(robot.lookup(id).query()));
         robot.clickOn(id);
         settle();
     }
 
     private void drag(FxRobot robot, Node from, Node to) {
-        run(() -> graykite.studio.view.Reveal.show(from));
+        run(() -> Reveal.show(from));
         Point2D by = onFx(() -> middle(to).subtract(middle(from)));
         robot.moveTo(from).press(MouseButton.PRIMARY);
         int steps = 8;
@@ -72,7 +77,7 @@ class MouthWindowTest extends RealWindow {
     }
 
     private static Point2D middle(Node node) {
-        javafx.geometry.Bounds box = node.localToScreen(node.getLayoutBounds());
+        Bounds box = node.localToScreen(node.getLayoutBounds());
         return new Point2D(box.getCenterX(), box.getCenterY());
     }
 
@@ -182,7 +187,7 @@ class MouthWindowTest extends RealWindow {
     @Test
     void theLipsAreDraggedOnTheFace(FxRobot robot) throws Exception {
         openDemo("Chart");
-        run(() -> window.face().camera().set(graykite.picture.Camera.MOUTH));
+        run(() -> window.face().camera().set(Camera.MOUTH));
         await(() ->
                 robot.lookup("#shape-tip .image-view").queryAs(ImageView.class).getImage() != null);
         click(robot, "#shape-lips-shut");
@@ -198,7 +203,7 @@ class MouthWindowTest extends RealWindow {
         settle();
         Thread.sleep(400);
         robot.moveBy(0, 30).moveBy(0, 30);
-        await(() -> !java.util.Arrays.equals(start, window.trial().values().get()));
+        await(() -> !Arrays.equals(start, window.trial().values().get()));
         robot.release(MouseButton.PRIMARY);
         click(robot, "#keep-pose");
         await(() -> !workspace
@@ -323,7 +328,7 @@ class MouthWindowTest extends RealWindow {
         openDemo("Why");
         run(() -> {
             window.player().seek(1.24);
-            window.face().camera().set(graykite.picture.Camera.MOUTH);
+            window.face().camera().set(Camera.MOUTH);
         });
         Point2D chin = onFx(() -> window.face()
                 .localToScreen(window.face().getWidth() / 2, window.face().getHeight() * 0.86));
@@ -351,7 +356,7 @@ class MouthWindowTest extends RealWindow {
         openDemo("Chart");
         choose(2, 1);
         run(() -> workspace.mouth().touch(new Selection(2, 1), 0, t -> t.withShape(Optional.of("Hush"))));
-        run(() -> workspace.charts().split("Hush", "Chip", java.util.List.of(Phone.CH)));
+        run(() -> workspace.charts().split("Hush", "Chip", List.of(Phone.CH)));
         run(() -> workspace.charts().rename("Hush", "Shy"));
         assertEquals(Optional.of("Shy"), work().touchUps().getFirst().shape());
         assertEquals("Chip", onFx(() -> workspace.charts().chart().shapeOf(Phone.CH)));

@@ -21,7 +21,9 @@ import graykite.session.Session;
 import graykite.studio.model.Knot;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.input.Clipboard;
@@ -60,13 +62,13 @@ class ProjectWindowTest extends RealWindow {
     void closingAsksAboutUnsavedWork(FxRobot robot) throws Exception {
         work();
         assertTrue(onFx(() -> workspace.dirty()));
-        javafx.application.Platform.runLater(this::requestClose);
+        Platform.runLater(this::requestClose);
         await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
         answer(robot, "Cancel");
         await(() -> robot.lookup(".dialog-pane").tryQuery().isEmpty());
         assertTrue(onFx(() -> stage.isShowing()));
         answers.add(folder.resolve("kept.kite"));
-        javafx.application.Platform.runLater(this::requestClose);
+        Platform.runLater(this::requestClose);
         await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
         answer(robot, "Save");
         await(() -> !stage.isShowing());
@@ -100,8 +102,8 @@ class ProjectWindowTest extends RealWindow {
         History history = History.of(Project.empty().withTitle("Night watch"));
         Session crashed = new Session(sessions, text -> {});
         crashed.begin(history, Optional.empty(), false);
-        for (Edit edit : java.util.List.of(
-                new LineEdit.AddLine("x", "X", Optional.empty(), "Fog.", ""), new LineEdit.SetGain("x", 4))) {
+        for (Edit edit :
+                List.of(new LineEdit.AddLine("x", "X", Optional.empty(), "Fog.", ""), new LineEdit.SetGain("x", 4))) {
             history = history.edited(edit);
             crashed.did(edit, 0, history, Optional.empty());
         }

@@ -24,7 +24,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -121,7 +123,7 @@ class ReadingWindowTest extends RealWindow {
             field.setText("bow sun");
             field.getOnAction().handle(null);
         });
-        run(() -> robot.lookup(".use-way").queryAllAs(javafx.scene.control.Button.class).stream()
+        run(() -> robot.lookup(".use-way").queryAllAs(Button.class).stream()
                 .filter(b -> !b.isDisabled())
                 .findFirst()
                 .orElseThrow()
@@ -266,7 +268,7 @@ class ReadingWindowTest extends RealWindow {
                 .map(TouchUp::strength)
                 .toList()));
         assertTrue(onFx(() -> workspace.performance().get().orElseThrow().beats().touchUpPlaces().stream()
-                .allMatch(java.util.Optional::isPresent)));
+                .allMatch(Optional::isPresent)));
     }
 
     /** Without any sound: silence is laid under the line and words are placed on it. */

@@ -7,21 +7,34 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.edit.ActingEdit;
+import graykite.edit.LineEdit;
+import graykite.edit.ReadingEdit;
 import graykite.format.ProjectFiles;
 import graykite.hearing.SimulatedVoice;
+import graykite.media.Delivery;
 import graykite.media.WavFiles;
+import graykite.picture.Camera;
 import graykite.project.Line;
 import graykite.project.Project;
 import graykite.project.SceneWork;
+import graykite.sound.Sound;
 import graykite.studio.model.Knot;
+import graykite.studio.model.Settings;
+import graykite.time.TimeRange;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import javafx.event.ActionEvent;
 import javafx.geometry.Point2D;
+import javafx.scene.control.Button;
+import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -64,8 +77,7 @@ class SceneWindowTest extends RealWindow {
         run(() -> workspace.lineId().set(workspace.project().lines().get(1).id()));
         run(() -> window.knot().set(Knot.CAST));
         run(() -> window.trial().memberId().set("pim"));
-        run(() -> workspace.edit(
-                new graykite.edit.LineEdit.GiveLine(workspace.lineId().get(), "pim")));
+        run(() -> workspace.edit(new LineEdit.GiveLine(workspace.lineId().get(), "pim")));
         run(() -> workspace.scenes().make("Fog", workspace.project().lines()));
         await(() -> workspace.scene().get().map(s -> s.size() == 2).orElse(false));
         String second = scene().blocks().get(1).line();
@@ -88,11 +100,11 @@ class SceneWindowTest extends RealWindow {
         run(() -> window.knot().set(Knot.ACTING));
         TextField start = robot.lookup(n -> n instanceof TextField t
                         && "When the line begins, in seconds".equals(t.getAccessibleText())
-                        && t.getText().startsWith(String.format(java.util.Locale.ROOT, "%.2f", gap)))
+                        && t.getText().startsWith(String.format(Locale.ROOT, "%.2f", gap)))
                 .query();
         run(() -> {
             start.setText("4");
-            start.getOnAction().handle(new javafx.event.ActionEvent());
+            start.getOnAction().handle(new ActionEvent());
         });
         assertEquals(4, scene().block(second).orElseThrow().start());
         run(() -> workspace.scenes().ripple().set(true));
@@ -120,7 +132,7 @@ class SceneWindowTest extends RealWindow {
 
         run(() -> window.knot().set(Knot.DELIVERY));
         answers.add(folder.resolve("fog.csv"));
-        run(() -> window.delivery().choose(graykite.media.Delivery.Format.CSV));
+        run(() -> window.delivery().choose(Delivery.Format.CSV));
         robot.clickOn("#export");
         await(() -> Files.exists(folder.resolve("fog-pim.csv")));
         assertTrue(Files.exists(folder.resolve("fog-odile.csv")));
@@ -148,12 +160,8 @@ class SceneWindowTest extends RealWindow {
         run(() -> window.keyPose("Glad"));
         Path take = folder.resolve("take.wav");
         try (OutputStream out = Files.newOutputStream(take)) {
-            graykite.sound.Sound said =
-                    SimulatedVoice.speak("The fog bell rang.").sound();
-            WavFiles.write(
-                    graykite.sound.Sound.together(
-                            List.of(graykite.sound.Sound.silence(0.1, said.rate()), said), List.of(0.0, 0.8)),
-                    out);
+            Sound said = SimulatedVoice.speak("The fog bell rang.").sound();
+            WavFiles.write(Sound.together(List.of(Sound.silence(0.1, said.rate()), said), List.of(0.0, 0.8)), out);
         }
         answers.add(take);
         run(() -> workspace.intake().replaceRecording(take));
@@ -189,11 +197,11 @@ class SceneWindowTest extends RealWindow {
                 0.02);
         assertEquals(
                 length + 0.5, onFx(() -> workspace.scene().get().orElseThrow().duration()), 0.002);
-        run(() -> window.player().loopRange().set(Optional.of(new graykite.time.TimeRange(0, 0.4))));
+        run(() -> window.player().loopRange().set(Optional.of(new TimeRange(0, 0.4))));
         run(() -> {
             TextField field = robot.lookup("#stretch-length").queryAs(TextField.class);
             field.setText("0.6");
-            field.getOnAction().handle(new javafx.event.ActionEvent());
+            field.getOnAction().handle(new ActionEvent());
         });
         assertEquals(
                 length + 0.7,
@@ -210,14 +218,13 @@ class SceneWindowTest extends RealWindow {
     /** The look of the stage is chosen from its menu, seen at once, and kept for the next start. */
     @Test
     void theStageHasALook(FxRobot robot) {
-        run(() -> workspace.edit(new graykite.edit.LineEdit.AddLine("a", "A", Optional.empty(), "Fog.", "")));
+        run(() -> workspace.edit(new LineEdit.AddLine("a", "A", Optional.empty(), "Fog.", "")));
         robot.clickOn("#stage-look");
         robot.clickOn("Even green");
         robot.clickOn("#stage-look");
         robot.clickOn("16 : 9");
         settle();
-        graykite.studio.model.Settings kept = new graykite.studio.model.Settings(
-                workspace.settings().sessionFolder().getParent());
+        Settings kept = new Settings(workspace.settings().sessionFolder().getParent());
         assertEquals("green", kept.text("stage-backdrop", ""));
         assertEquals("wide", kept.text("stage-frame", ""));
     }
@@ -225,7 +232,7 @@ class SceneWindowTest extends RealWindow {
     /** What is seen is kept with the project under a name, seen again with a click, and undone. */
     @Test
     void viewsAreKept(FxRobot robot) {
-        graykite.picture.Camera near = graykite.picture.Camera.PROFILE.zoomed(0.5);
+        Camera near = Camera.PROFILE.zoomed(0.5);
         run(() -> window.face().camera().set(near));
         robot.clickOn("#keep-view");
         robot.clickOn("#view-name").write("Near").type(KeyCode.ENTER);
@@ -242,7 +249,7 @@ class SceneWindowTest extends RealWindow {
     @Test
     void aTableOfAThousandLines(FxRobot robot) throws Exception {
         Project thousand = Project.empty();
-        java.util.ArrayList<Line> lines = new java.util.ArrayList<>();
+        ArrayList<Line> lines = new ArrayList<>();
         for (int i = 0; i < 1000; i++) {
             lines.add(Line.empty("l" + i, "Line " + i)
                     .withScript(i % 100 == 7 ? "the ferry leaves" : "nobody listens")
@@ -251,14 +258,12 @@ class SceneWindowTest extends RealWindow {
         run(() -> workspace.replaceProject(thousand.withLines(lines), Optional.empty()));
         robot.press(KeyCode.CONTROL, KeyCode.L).release(KeyCode.L, KeyCode.CONTROL);
         settle();
-        javafx.scene.control.TableView<?> table = robot.lookup("#lines-list").query();
+        TableView<?> table = robot.lookup("#lines-list").query();
         assertEquals(1000, onFx(() -> table.getItems().size()));
         run(() -> robot.lookup("#find-line").queryAs(TextField.class).setText("ferry"));
         assertEquals(10, onFx(() -> table.getItems().size()));
         run(() -> table.getSelectionModel().selectAll());
-        run(() -> robot.lookup("#delete-lines")
-                .queryAs(javafx.scene.control.Button.class)
-                .fire());
+        run(() -> robot.lookup("#delete-lines").queryAs(Button.class).fire());
         assertEquals(990, onFx(() -> workspace.project().lines().size()));
         run(workspace::undo);
         assertEquals(1000, onFx(() -> workspace.project().lines().size()), "deleting many undoes as one");
@@ -267,15 +272,7 @@ class SceneWindowTest extends RealWindow {
         run(() -> {
             table.requestFocus();
             table.getOnKeyPressed()
-                    .handle(new javafx.scene.input.KeyEvent(
-                            javafx.scene.input.KeyEvent.KEY_PRESSED,
-                            "",
-                            "",
-                            KeyCode.ENTER,
-                            false,
-                            false,
-                            false,
-                            false));
+                    .handle(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false));
         });
         assertEquals("l107", onFx(() -> workspace.lineId().get()));
         assertFalse(onFx(() -> window.table().isOpen()));
@@ -292,7 +289,7 @@ class SceneWindowTest extends RealWindow {
         String second = onFx(() -> workspace.project().lines().get(1).id());
         run(() -> workspace.lineId().set(first));
         onFx(() -> {
-            workspace.edit(new graykite.edit.ReadingEdit.ClearReading(first, 2));
+            workspace.edit(new ReadingEdit.ClearReading(first, 2));
             workspace.readings().read();
             workspace.lineId().set(second);
             return null;

@@ -17,6 +17,7 @@ import graykite.studio.model.Knot;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.CommandOverlay;
 import graykite.studio.view.HelpOverlay;
+import graykite.studio.view.Reveal;
 import graykite.studio.view.SheetView;
 import graykite.studio.view.StartScreen;
 import java.io.OutputStream;
@@ -24,7 +25,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -201,9 +204,9 @@ class WindowTest extends RealWindow {
     void strengthIsTypedAndUndone(FxRobot robot) throws Exception {
         openDemo(robot);
         robot.press(KeyCode.CONTROL, KeyCode.DIGIT4).release(KeyCode.DIGIT4, KeyCode.CONTROL);
-        javafx.scene.Node field = lookupText(robot, "80 %");
+        Node field = lookupText(robot, "80 %");
         onFx(() -> {
-            graykite.studio.view.Reveal.show(field);
+            Reveal.show(field);
             return null;
         });
         settle();
@@ -225,9 +228,8 @@ class WindowTest extends RealWindow {
                 .strength()));
     }
 
-    private static javafx.scene.Node lookupText(FxRobot robot, String text) {
-        return robot.lookup(n -> n instanceof javafx.scene.control.TextField f
-                        && f.getText().equals(text))
+    private static Node lookupText(FxRobot robot, String text) {
+        return robot.lookup(n -> n instanceof TextField f && f.getText().equals(text))
                 .query();
     }
 

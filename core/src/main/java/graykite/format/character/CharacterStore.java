@@ -18,7 +18,9 @@ import java.io.DataOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.nio.BufferUnderflowException;
 import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -162,7 +164,7 @@ public final class CharacterStore {
     }
 
     private static void text(String text, DataOutputStream out) throws IOException {
-        byte[] bytes = text.getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
         out.writeInt(bytes.length);
         out.write(bytes);
     }
@@ -209,7 +211,7 @@ public final class CharacterStore {
         }
         try {
             return character(in);
-        } catch (IllegalArgumentException | java.nio.BufferUnderflowException damaged) {
+        } catch (IllegalArgumentException | BufferUnderflowException damaged) {
             throw new IOException("it is damaged at byte " + in.position(), damaged);
         }
     }

@@ -3,6 +3,7 @@ package graykite.format.character;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.util.Arrays;
 import java.util.Map;
 
 /** The numbers of a glTF file: accessors over its buffers, plain, normalised and sparse. No count is believed unseen. */
@@ -160,7 +161,7 @@ final class GltfAccessors {
     /** The bytes of a buffer view, such as a picture. */
     byte[] bytes(int bufferView, String place) {
         View view = view(bufferView, place);
-        return java.util.Arrays.copyOfRange(view.bytes, (int) view.offset, (int) (view.offset + view.length));
+        return Arrays.copyOfRange(view.bytes, (int) view.offset, (int) (view.offset + view.length));
     }
 
     private record View(byte[] bytes, long offset, long length, int stride) {}

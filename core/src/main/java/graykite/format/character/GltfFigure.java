@@ -15,6 +15,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -341,7 +342,7 @@ final class GltfFigure {
         }
         String name = material.path("name").asText("surface");
         boolean painted = material.path("extensions").has("KHR_materials_unlit");
-        boolean skin = name.toLowerCase(java.util.Locale.ROOT).matches(".*(skin|face|head|body).*");
+        boolean skin = name.toLowerCase(Locale.ROOT).matches(".*(skin|face|head|body).*");
         float rough = (float) Math.clamp(pbr.path("roughnessFactor").asDouble(0.6), 0.12, 1);
         Material made = painted
                 ? Material.drawing(name)

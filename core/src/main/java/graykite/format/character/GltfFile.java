@@ -12,8 +12,10 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
 
@@ -77,7 +79,7 @@ final class GltfFile {
                         "is cut off: the part at byte " + at + " has " + Integer.toUnsignedString(length)
                                 + " bytes, the file " + bytes.length + ".");
             }
-            byte[] chunk = java.util.Arrays.copyOfRange(bytes, at + 8, at + 8 + length);
+            byte[] chunk = Arrays.copyOfRange(bytes, at + 8, at + 8 + length);
             if (type == JSON_CHUNK) {
                 document = chunk;
             } else if (type == BINARY_CHUNK) {
@@ -167,7 +169,7 @@ final class GltfFile {
         Path beside;
         try {
             beside = folder.resolve(file).normalize();
-        } catch (java.nio.file.InvalidPathException broken) {
+        } catch (InvalidPathException broken) {
             throw fault(place + " names no file: \"" + uri + "\".");
         }
         if (file.contains("://") || !beside.startsWith(folder)) {

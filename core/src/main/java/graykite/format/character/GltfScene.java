@@ -10,6 +10,7 @@ import graykite.rig.Joint.Axis;
 import graykite.rig.Joint.Slide;
 import graykite.rig.Joint.Turn;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -42,7 +43,7 @@ public final class GltfScene {
         local = new Affine[count];
         world = new Affine[count];
         parent = new int[count];
-        java.util.Arrays.fill(parent, -1);
+        Arrays.fill(parent, -1);
         for (int n = 0; n < count; n++) {
             local[n] = local(n);
         }

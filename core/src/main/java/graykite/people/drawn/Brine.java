@@ -18,6 +18,7 @@ import graykite.rig.Showing;
 import java.awt.Color;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -294,7 +295,7 @@ public final class Brine {
         c.add(new Channel("headPitch", Group.HEAD, -30, 30, "Turns the head up, degrees (AU 53, 54)"));
         c.add(new Channel("headRoll", Group.HEAD, -30, 30, "Tilts the head to the left, degrees (AU 55, 56)"));
         c.add(new Channel("crest", Group.HEAD, -1, 1, "Lays the crest back or lifts it"));
-        c.sort(java.util.Comparator.comparing(Channel::group));
+        c.sort(Comparator.comparing(Channel::group));
         return c;
     }
 

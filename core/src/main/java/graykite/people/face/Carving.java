@@ -6,6 +6,7 @@ import static graykite.people.face.Ease.smooth;
 import graykite.geometry.Vec;
 import graykite.picture.Colour;
 import graykite.picture.Material;
+import graykite.rig.Channel;
 import graykite.rig.Part;
 import java.util.function.Function;
 
@@ -80,7 +81,7 @@ public final class Carving {
                 },
                 p -> colour.times(0.9 + 0.2 * Math.sin(p.x() * 2.3 + p.y() * 1.1)));
         actions.moves().forEach((name, move) -> {
-            if (actions.channels().get(name).group() != graykite.rig.Channel.Group.LIPS) {
+            if (actions.channels().get(name).group() != Channel.Group.LIPS) {
                 mesh.target(name, i -> move.at(Actions.Spot.upperFace(mesh.point(i))));
             }
         });

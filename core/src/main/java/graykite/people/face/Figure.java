@@ -12,7 +12,9 @@ import graykite.rig.Joint;
 import graykite.rig.Joint.Axis;
 import graykite.rig.Joint.Turn;
 import graykite.rig.Part;
+import graykite.rig.Pose;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -60,8 +62,8 @@ public final class Figure {
                 .withLandmarks(new FaceLandmarks(plan, grid).all());
     }
 
-    private static Map<String, graykite.rig.Pose> poses() {
-        Map<String, graykite.rig.Pose> poses = new LinkedHashMap<>(FacePoses.all());
+    private static Map<String, Pose> poses() {
+        Map<String, Pose> poses = new LinkedHashMap<>(FacePoses.all());
         poses.putAll(Expressions.all());
         return poses;
     }
@@ -122,7 +124,7 @@ public final class Figure {
         channels.add(new Channel("headPitch", Channel.Group.HEAD, -35, 35, "Turns the head up, degrees (AU 53, 54)"));
         channels.add(new Channel(
                 "headRoll", Channel.Group.HEAD, -30, 30, "Tilts the head to the left, degrees (AU 55, 56)"));
-        channels.sort(java.util.Comparator.comparing(Channel::group));
+        channels.sort(Comparator.comparing(Channel::group));
         return channels;
     }
 

@@ -17,10 +17,13 @@ import graykite.rig.MorphTarget;
 import graykite.rig.Part;
 import graykite.rig.Pose;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntFunction;
 
 /**
  * A flat character from one picture of a face: the picture bends. It is laid on a grid that is cut along the lips; facial
@@ -207,7 +210,7 @@ public final class PictureFigure {
         }
         addHead();
         List<Channel> sorted = new ArrayList<>(channels.values());
-        sorted.sort(java.util.Comparator.comparing(Channel::group));
+        sorted.sort(Comparator.comparing(Channel::group));
         Character plain = Character.modelled(
                 name,
                 sorted,
@@ -278,7 +281,7 @@ public final class PictureFigure {
             add(targets, turn, i -> turned(grid.point(i)).get(turn));
         }
         float[] colours = new float[3 * grid.size()];
-        java.util.Arrays.fill(colours, 1);
+        Arrays.fill(colours, 1);
         return new Part(
                 "picture",
                 Material.drawing("picture"),
@@ -309,8 +312,7 @@ public final class PictureFigure {
         return opened.times(spot.half() > 0 ? -0.22 * reach : 0.78 * reach);
     }
 
-    private static void add(
-            List<MorphTarget> targets, String name, java.util.function.IntFunction<Vec> move, int count) {
+    private static void add(List<MorphTarget> targets, String name, IntFunction<Vec> move, int count) {
         int[] moved = new int[count];
         float[] moves = new float[3 * count];
         int n = 0;
@@ -324,10 +326,10 @@ public final class PictureFigure {
                 n++;
             }
         }
-        targets.add(new MorphTarget(name, java.util.Arrays.copyOf(moved, n), java.util.Arrays.copyOf(moves, 3 * n)));
+        targets.add(new MorphTarget(name, Arrays.copyOf(moved, n), Arrays.copyOf(moves, 3 * n)));
     }
 
-    private void add(List<MorphTarget> targets, String name, java.util.function.IntFunction<Vec> move) {
+    private void add(List<MorphTarget> targets, String name, IntFunction<Vec> move) {
         add(targets, name, move, grid.size());
     }
 }

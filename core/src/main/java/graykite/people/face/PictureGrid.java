@@ -5,6 +5,7 @@ import static graykite.people.face.Ease.smooth;
 import graykite.geometry.Vec;
 import graykite.picture.Texture;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -173,7 +174,7 @@ final class PictureGrid {
     }
 
     int[] triangles() {
-        return triangles.stream().flatMapToInt(java.util.Arrays::stream).toArray();
+        return triangles.stream().flatMapToInt(Arrays::stream).toArray();
     }
 
     /** From the character's left corner to the right one. */

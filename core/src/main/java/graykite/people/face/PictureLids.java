@@ -6,6 +6,7 @@ import graykite.picture.Texture;
 import graykite.rig.MorphTarget;
 import graykite.rig.Part;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.function.DoubleBinaryOperator;
@@ -129,7 +130,7 @@ final class PictureLids {
             positions[3 * i + 2] = (float) z;
             closing[3 * i] = (float) (shut.x() - rest.x());
             closing[3 * i + 1] = (float) (shut.y() - rest.y());
-            java.util.Arrays.fill(colours, 3 * i, 3 * i + 3, tone * (float) (0.86 + 0.1 * (i / COLUMNS) / rows));
+            Arrays.fill(colours, 3 * i, 3 * i + 3, tone * (float) (0.86 + 0.1 * (i / COLUMNS) / rows));
             all[i] = i;
             Map<String, Vec> turn = turned.apply(new Vec(shut.x(), shut.y(), z));
             for (int k = 0; k < 3; k++) {

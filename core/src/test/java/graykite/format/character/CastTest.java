@@ -32,6 +32,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -137,7 +138,7 @@ class CastTest {
         Deformer deformer = new Deformer(c);
         LipLine lips = c.lips().orElseThrow();
         Camera camera = new Camera(new Vec(0, -65, 60), 0, 0, 50_000, 110);
-        Map<String, double[]> faces = new java.util.TreeMap<>();
+        Map<String, double[]> faces = new TreeMap<>();
         c.poses().forEach((title, pose) -> faces.put(title, c.values(pose.only(n -> !n.startsWith("head")))));
         for (int i = 0; i < c.channels().size(); i++) {
             if (c.channels().get(i).group() != Channel.Group.HEAD) {
@@ -218,7 +219,7 @@ class CastTest {
     /** What is stored comes back; what is damaged is refused with a reason and takes no more memory than its size. */
     @Test
     void storing() throws IOException {
-        Character brine = Cast.byName("brine").withRoles(java.util.Map.of("x", Pose.of("mouth", 2)));
+        Character brine = Cast.byName("brine").withRoles(Map.of("x", Pose.of("mouth", 2)));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         CharacterStore.write(brine, out);
         Character back = CharacterStore.read(new ByteArrayInputStream(out.toByteArray()));

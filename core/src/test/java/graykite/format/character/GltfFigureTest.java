@@ -12,6 +12,7 @@ import graykite.format.GltfWriter;
 import graykite.mouth.MouthChart;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.rig.LipGap;
 import graykite.rig.Part;
 import graykite.rig.Pose;
 import java.io.IOException;
@@ -22,6 +23,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -89,7 +91,7 @@ public class GltfFigureTest {
         assertTrue(c.channelIndex().containsKey("jawOpen"));
         assertEquals(Pose.of("jawOpen", 1), c.role("jawDrop").orElseThrow());
         // A single point that moves says nothing about size; the whole triangle is 200 mm, as a head may be.
-        assertEquals(java.util.List.of(), found.remarks());
+        assertEquals(List.of(), found.remarks());
         float[] p = c.parts().getFirst().positions();
         assertEquals(200, p[7] - p[1], 1e-3);
         float[] moved = new Deformer(c).placed(c.parts().getFirst(), c.values(Pose.of("jawDrop", 0.5)));
@@ -211,10 +213,10 @@ public class GltfFigureTest {
     @Test
     void anyRigSpeaks() throws IOException {
         Character c = ForeignHead.read(folder);
-        assertEquals(java.util.List.of(), MouthChart.missing(c));
+        assertEquals(List.of(), MouthChart.missing(c));
         assertTrue(c.lips().isPresent());
         assertTrue(c.has("lidClose.L") && c.has("headYaw") && c.has("eyePitch"));
-        graykite.rig.LipGap gap = new graykite.rig.LipGap(c);
+        LipGap gap = new LipGap(c);
         assertEquals(2 * 25.5, gap.mouthWidth(), 9);
         assertTrue(gap.at(c.values(c.poses().get("Ah"))) > 20);
         assertTrue(gap.at(c.values(c.poses().get("Lips shut"))) < 1.5);

@@ -10,6 +10,7 @@ import graykite.rig.Figures;
 import graykite.rig.LipLine;
 import graykite.rig.MorphTarget;
 import graykite.rig.Part;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Random;
@@ -142,7 +143,7 @@ class FaceGeneratorTest {
         int best = nearest(near);
         for (MorphTarget target : SKIN.targets()) {
             if (target.name().equals(channel)) {
-                int at = java.util.Arrays.binarySearch(target.vertices(), best);
+                int at = Arrays.binarySearch(target.vertices(), best);
                 return at < 0
                         ? Vec.ZERO
                         : new Vec(target.moves()[3 * at], target.moves()[3 * at + 1], target.moves()[3 * at + 2]);

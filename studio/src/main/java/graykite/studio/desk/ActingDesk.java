@@ -8,6 +8,7 @@ import graykite.studio.model.Workspace;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -22,7 +23,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** Acting: the instincts of the line, poses keyed on it, and the scene that it stands in. */
 public final class ActingDesk extends Desk {
     private final Workspace workspace;
-    private final java.util.function.Consumer<String> keyPose;
+    private final Consumer<String> keyPose;
     private final Label facts = Parts.quiet("");
     private final Button vary = new Button("Vary", new FontIcon(Feather.SHUFFLE));
     private final ComboBox<String> pose = new ComboBox<>();
@@ -36,7 +37,7 @@ public final class ActingDesk extends Desk {
     private boolean filling;
 
     /** @param keyPose keys a pose at the playhead */
-    public ActingDesk(Workspace workspace, java.util.function.Consumer<String> keyPose) {
+    public ActingDesk(Workspace workspace, Consumer<String> keyPose) {
         this.workspace = workspace;
         this.keyPose = keyPose;
         vary.setTooltip(new Tooltip("Another variation of blinks, eyes and head"));

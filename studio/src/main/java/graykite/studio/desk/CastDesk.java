@@ -9,17 +9,23 @@ import graykite.format.GltfWriter;
 import graykite.format.character.CharacterStore;
 import graykite.format.character.FigureFiles;
 import graykite.picture.Png;
+import graykite.picture.Renderer;
 import graykite.project.Member;
 import graykite.rig.Character;
+import graykite.rig.Deformer;
+import graykite.rig.Pose;
 import graykite.rig.Views;
 import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;
+import graykite.studio.view.MouthPictures;
 import graykite.studio.view.PosePictures;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -178,22 +184,20 @@ public final class CastDesk extends Desk {
         workspace
                 .figures()
                 .of(donor)
-                .thenAccept(from -> javafx.application.Platform.runLater(
-                        () -> trial.figure().get().ifPresent(to -> {
-                            Transfer.Result taken = Transfer.mouthShapes(from, to);
-                            trial.editLibrary("Take mouth shapes from " + donor.name(), l -> {
-                                Map<String, graykite.rig.Pose> all = new HashMap<>(l.poses());
-                                all.putAll(taken.poses());
-                                return l.withPoses(all);
-                            });
-                            workspace
-                                    .jobs()
-                                    .say(taken.poses().size() + " mouth shapes taken from " + donor.name()
-                                            + (taken.missing().isEmpty()
-                                                    ? "."
-                                                    : "; not possible here: " + String.join(", ", taken.missing())
-                                                            + "."));
-                        })));
+                .thenAccept(from -> Platform.runLater(() -> trial.figure().get().ifPresent(to -> {
+                    Transfer.Result taken = Transfer.mouthShapes(from, to);
+                    trial.editLibrary("Take mouth shapes from " + donor.name(), l -> {
+                        Map<String, Pose> all = new HashMap<>(l.poses());
+                        all.putAll(taken.poses());
+                        return l.withPoses(all);
+                    });
+                    workspace
+                            .jobs()
+                            .say(taken.poses().size() + " mouth shapes taken from " + donor.name()
+                                    + (taken.missing().isEmpty()
+                                            ? "."
+                                            : "; not possible here: " + String.join(", ", taken.missing()) + "."));
+                })));
     }
 
     private void saveCharacter() {
@@ -256,7 +260,7 @@ public final class CastDesk extends Desk {
     private static String facts(Character f) {
         String kind = f.kind() == Character.Kind.DRAWN
                 ? f.parts().size() + " drawings"
-                : String.format(java.util.Locale.ROOT, "%,d triangles", f.triangleCount());
+                : String.format(Locale.ROOT, "%,d triangles", f.triangleCount());
         return f.channels().size() + " channels\n" + kind;
     }
 
@@ -313,7 +317,7 @@ public final class CastDesk extends Desk {
     /** Draws the small face of a member once, and again when the figure changed. */
     private void portrait(Member member) {
         if (!workspace.figures().isReady(member)) {
-            workspace.figures().of(member).thenRun(() -> javafx.application.Platform.runLater(() -> portrait(member)));
+            workspace.figures().of(member).thenRun(() -> Platform.runLater(() -> portrait(member)));
             return;
         }
         Character figure = workspace.figures().of(member).join();
@@ -322,15 +326,15 @@ public final class CastDesk extends Desk {
         }
         portrayed.put(member.id(), figure);
         Thread.ofVirtual().start(() -> {
-            var picture = new graykite.picture.Renderer()
+            var picture = new Renderer()
                     .draw(
-                            new graykite.rig.Deformer(figure)
+                            new Deformer(figure)
                                     .deform(new double[figure.channels().size()]),
                             Views.face(18),
                             2 * FACE,
                             2 * FACE);
-            javafx.application.Platform.runLater(() -> {
-                Image image = graykite.studio.view.MouthPictures.image(picture);
+            Platform.runLater(() -> {
+                Image image = MouthPictures.image(picture);
                 portraits.put(member.id(), image);
                 fillMembers();
             });

@@ -11,21 +11,27 @@ import graykite.studio.view.Reveal;
 import graykite.text.Phone;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -159,7 +165,7 @@ final class ChartPane extends VBox {
         if (differences.isEmpty()) {
             card.getChildren().add(Parts.quiet("Both are the same."));
         }
-        javafx.scene.control.Button close = new javafx.scene.control.Button("Close");
+        Button close = new Button("Close");
         close.setOnAction(e -> {
             built = Optional.empty();
             refresh();
@@ -194,7 +200,7 @@ final class ChartPane extends VBox {
         Node owner = getScene() == null ? null : getScene().getFocusOwner();
         for (Node at = owner; at != null; at = at.getParent()) {
             if ("phone-card".equals(at.getId()) || "shape-card".equals(at.getId())) {
-                return owner instanceof javafx.scene.control.Slider;
+                return owner instanceof Slider;
             }
         }
         return false;
@@ -290,7 +296,7 @@ final class ChartPane extends VBox {
         if (borrowed) {
             Tooltip.install(row, new Tooltip("Looks like the nearest shape: this character has none of its own"));
         }
-        row.setId("shape-" + name.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
+        row.setId("shape-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
         row.getStyleClass().add("shape-row");
         row.setFocusTraversable(true);
         row.setAccessibleText(name);
@@ -301,7 +307,7 @@ final class ChartPane extends VBox {
                 shape.equals(Optional.of(name)) && phone.isEmpty() ? Optional.empty() : Optional.of(name),
                 Optional.empty()));
         row.setOnKeyPressed(e -> {
-            if (e.getCode() == javafx.scene.input.KeyCode.ENTER || e.getCode() == javafx.scene.input.KeyCode.SPACE) {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
                 open(Optional.of(name), Optional.empty());
                 e.consume();
             }
@@ -315,7 +321,7 @@ final class ChartPane extends VBox {
         phone = newPhone;
         build(charts.chart());
         newShape.map(rowOf::get)
-                .ifPresent(row -> javafx.application.Platform.runLater(() -> {
+                .ifPresent(row -> Platform.runLater(() -> {
                     int card = rows.getChildren().indexOf(row.getParent()) + 1;
                     if (card < rows.getChildren().size()) {
                         Reveal.show(rows.getChildren().get(card));
@@ -368,7 +374,7 @@ final class ChartPane extends VBox {
             ghost.toFront();
             ghost.autosize();
         }
-        javafx.geometry.Point2D at = sceneToLocal(e.getSceneX(), e.getSceneY());
+        Point2D at = sceneToLocal(e.getSceneX(), e.getSceneY());
         ghost.relocate(at.getX() - ghost.getWidth() / 2, at.getY() - ghost.getHeight() / 2);
         over(shapeUnder(e));
         scrollAtEdges(e.getSceneY());

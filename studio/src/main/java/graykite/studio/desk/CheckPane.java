@@ -1,11 +1,13 @@
 package graykite.studio.desk;
 
+import graykite.figures.Region;
 import graykite.figures.RigCheck;
 import graykite.figures.RigReport;
 import graykite.rig.Character;
 import graykite.studio.model.Jobs;
 import graykite.studio.model.Trial;
 import java.util.IdentityHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -115,11 +117,10 @@ final class CheckPane extends VBox {
         name.setMaxWidth(126);
         name.setOnAction(e -> drive(moved.channel()));
         String what = moved.millimetres().entrySet().stream()
-                .sorted(Map.Entry.<graykite.figures.Region, Double>comparingByValue()
-                        .reversed())
+                .sorted(Map.Entry.<Region, Double>comparingByValue().reversed())
                 .limit(3)
-                .map(e -> String.format(
-                        java.util.Locale.ROOT, "%s %.1f", e.getKey().title().replace("the ", ""), e.getValue()))
+                .map(e ->
+                        String.format(Locale.ROOT, "%s %.1f", e.getKey().title().replace("the ", ""), e.getValue()))
                 .collect(Collectors.joining(", "));
         return Parts.row(name, Parts.quiet(what.isEmpty() ? "chooses a drawing, or moves nothing" : what + " mm"));
     }

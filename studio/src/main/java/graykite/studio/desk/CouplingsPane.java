@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -93,7 +94,7 @@ final class CouplingsPane extends VBox {
                 .orElse(1.0);
     }
 
-    private void change(String name, java.util.function.Consumer<List<Coupling>> edit) {
+    private void change(String name, Consumer<List<Coupling>> edit) {
         trial.editLibrary(name, l -> {
             List<Coupling> all = new ArrayList<>(l.couplings());
             edit.accept(all);

@@ -1,6 +1,7 @@
 package graykite.studio.desk;
 
 import graykite.media.Delivery;
+import graykite.picture.Camera;
 import graykite.project.Line;
 import graykite.project.SceneWork;
 import graykite.scene.Scene;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -27,7 +29,7 @@ import javafx.scene.layout.VBox;
 public final class DeliveryDesk extends Desk {
     private final Workspace workspace;
     private final FileMemory asks;
-    private final Supplier<graykite.picture.Camera> camera;
+    private final Supplier<Camera> camera;
     private final ToggleGroup formats = new ToggleGroup();
     private final ComboBox<String> rate = new ComboBox<>();
     private final ComboBox<Integer> size = new ComboBox<>();
@@ -40,7 +42,7 @@ public final class DeliveryDesk extends Desk {
      * @param camera how the stage is seen
      * @param picker asks where things go
      */
-    public DeliveryDesk(Workspace workspace, Supplier<graykite.picture.Camera> camera, FilePicker picker) {
+    public DeliveryDesk(Workspace workspace, Supplier<Camera> camera, FilePicker picker) {
         this.asks = new FileMemory(picker, workspace.settings(), "deliveries");
         this.workspace = workspace;
         this.camera = camera;
@@ -51,7 +53,7 @@ public final class DeliveryDesk extends Desk {
             choice.setToggleGroup(formats);
             choice.setUserData(format);
             choice.setMaxWidth(Double.MAX_VALUE);
-            choice.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+            choice.setAlignment(Pos.CENTER_LEFT);
             choice.setOnAction(e -> {
                 choice.setSelected(true);
                 workspace.settings().setText("delivery.format", format.name());
@@ -142,7 +144,7 @@ public final class DeliveryDesk extends Desk {
         }
         FrameRate chosen = chosenRate();
         Delivery.View how = new Delivery.View(
-                view.getSelectionModel().getSelectedIndex() == 1 ? camera.get() : graykite.picture.Camera.FRONT,
+                view.getSelectionModel().getSelectedIndex() == 1 ? camera.get() : Camera.FRONT,
                 size.getValue(),
                 workspace.startFrame());
         workspace

@@ -1,5 +1,6 @@
 package graykite.studio.desk;
 
+import graykite.mouth.MouthChart;
 import graykite.studio.model.Knot;
 import graykite.studio.model.MouthNeeds;
 import graykite.studio.model.Trial;
@@ -9,6 +10,7 @@ import graykite.studio.view.FaceTool;
 import graykite.studio.view.MouthPictures;
 import graykite.studio.view.Reveal;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -139,7 +141,7 @@ public final class MouthDesk extends Desk {
     }
 
     /** Shows the differences to a chart. */
-    public void compare(String name, graykite.mouth.MouthChart other) {
+    public void compare(String name, MouthChart other) {
         openTab(CHART);
         chart.compare(name, other);
     }
@@ -162,7 +164,7 @@ public final class MouthDesk extends Desk {
             HBox ways = Parts.row();
             for (MouthNeeds.Way way : need.ways()) {
                 Button go = new Button(way.title());
-                go.setId("need-" + way.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+                go.setId("need-" + way.name().toLowerCase(Locale.ROOT).replace('_', '-'));
                 go.setOnAction(e -> act(way));
                 ways.getChildren().add(go);
             }

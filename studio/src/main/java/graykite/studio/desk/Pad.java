@@ -1,6 +1,7 @@
 package graykite.studio.desk;
 
 import java.util.Locale;
+import javafx.scene.Node;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
@@ -44,7 +45,7 @@ final class Pad extends StackPane {
         knob.getStyleClass().add("pad-knob");
         Region under = new Region();
         getChildren().addAll(under, level, upright, knob);
-        for (javafx.scene.Node child : getChildren()) {
+        for (Node child : getChildren()) {
             child.setMouseTransparent(true);
         }
         setFocusTraversable(true);

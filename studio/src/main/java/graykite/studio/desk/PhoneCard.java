@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -193,7 +194,7 @@ final class PhoneCard extends VBox {
         return new Firmness(firm.jaw(), firm.lips(), firm.tongue(), channels);
     }
 
-    private Node choice(String name, List<String> items, String now, java.util.function.Consumer<String> chosen) {
+    private Node choice(String name, List<String> items, String now, Consumer<String> chosen) {
         ComboBox<String> box = new ComboBox<>();
         box.getItems().setAll(items);
         box.setValue(now);

@@ -6,6 +6,7 @@ import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -80,7 +81,7 @@ final class PhonePicker extends VBox {
         for (Phone phone : phones) {
             Button button = new Button(phone.ipa());
             button.getStyleClass().setAll("button", "phone-chip", "phone-pick");
-            button.setId("pick-" + phone.name().toLowerCase(java.util.Locale.ROOT));
+            button.setId("pick-" + phone.name().toLowerCase(Locale.ROOT));
             button.setAccessibleText("The sound of " + phone.example() + ", " + phone.name());
             button.setTooltip(new Tooltip(phone.name() + " as in \"" + phone.example() + "\""));
             button.setOnAction(e -> chosen.accept(phone));

@@ -2,6 +2,7 @@ package graykite.studio.desk;
 
 import graykite.mouth.Viseme;
 import graykite.picture.Camera;
+import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Pose;
 import graykite.rig.Views;
@@ -29,6 +30,7 @@ import javafx.scene.control.TextInputDialog;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -113,11 +115,11 @@ final class PosesPane extends VBox {
             name.requestFocus();
             return;
         }
-        Map<String, graykite.rig.Channel.Group> groups =
+        Map<String, Channel.Group> groups =
                 shown.get().channels().stream().collect(Collectors.toMap(c -> c.name(), c -> c.group()));
         Pose pose = mouthToo.isSelected()
                 ? trial.asPose()
-                : trial.asPose().only(c -> groups.get(c).ordinal() > graykite.rig.Channel.Group.TONGUE.ordinal());
+                : trial.asPose().only(c -> groups.get(c).ordinal() > Channel.Group.TONGUE.ordinal());
         trial.keepPose(title, pose);
         name.clear();
     }
@@ -178,7 +180,7 @@ final class PosesPane extends VBox {
         cell.setAccessibleText(pose);
         cell.setOnMouseClicked(e -> {
             cell.requestFocus();
-            if (e.getButton() == javafx.scene.input.MouseButton.PRIMARY) {
+            if (e.getButton() == MouseButton.PRIMARY) {
                 trial.show(pose);
                 if (e.getClickCount() == 2) {
                     key.accept(pose);

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
+import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -145,7 +146,7 @@ final class SceneCard extends VBox {
         pick.setMaxWidth(Double.MAX_VALUE);
         pick.setTooltip(new Tooltip("Work on this line"));
         boolean chosen = block.line().equals(workspace.lineId().get());
-        pick.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("selected"), chosen);
+        pick.pseudoClassStateChanged(PseudoClass.getPseudoClass("selected"), chosen);
         pick.setOnAction(e -> workspace.lineId().set(block.line()));
         HBox.setHgrow(pick, Priority.ALWAYS);
         TextField start =

@@ -5,6 +5,7 @@ import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.studio.model.Workspace;
 import java.util.List;
+import java.util.function.IntConsumer;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -60,7 +61,7 @@ final class SectionCard extends VBox {
                         read);
     }
 
-    private void withChosen(java.util.function.IntConsumer action) {
+    private void withChosen(IntConsumer action) {
         if (workspace.words().word().isPresent()) {
             action.accept(workspace.selection().get().word());
         } else {

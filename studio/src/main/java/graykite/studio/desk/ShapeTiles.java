@@ -3,6 +3,7 @@ package graykite.studio.desk;
 import graykite.studio.view.MouthPictures;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -44,7 +45,7 @@ final class ShapeTiles extends FlowPane {
         view.setFitWidth(SIDE);
         view.setFitHeight(SIDE);
         ToggleButton tile = new ToggleButton(shape, view);
-        tile.setId("tile-" + shape.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
+        tile.setId("tile-" + shape.toLowerCase(Locale.ROOT).replace(' ', '-'));
         tile.setContentDisplay(ContentDisplay.TOP);
         tile.getStyleClass().setAll("toggle-button", "shape-tile");
         tile.setPrefWidth(68);

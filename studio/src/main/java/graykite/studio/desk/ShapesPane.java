@@ -8,6 +8,7 @@ import graykite.picture.Camera;
 import graykite.project.Member;
 import graykite.rig.Channel;
 import graykite.rig.Character;
+import graykite.rig.Part;
 import graykite.rig.Pose;
 import graykite.rig.Roles;
 import graykite.rig.Views;
@@ -15,14 +16,17 @@ import graykite.studio.model.Trial;
 import graykite.studio.view.PosePictures;
 import graykite.studio.view.ShapeChooser;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
@@ -65,7 +69,7 @@ final class ShapesPane extends VBox {
      * @param root where the chooser opens
      * @param transfer carries the mouth shapes of another member over
      */
-    ShapesPane(Trial trial, PosePictures pictures, StackPane root, java.util.function.Consumer<Member> transfer) {
+    ShapesPane(Trial trial, PosePictures pictures, StackPane root, Consumer<Member> transfer) {
         super(10);
         this.trial = trial;
         this.pictures = pictures;
@@ -90,7 +94,7 @@ final class ShapesPane extends VBox {
                         actions);
     }
 
-    private static final class NameCell extends javafx.scene.control.ListCell<Member> {
+    private static final class NameCell extends ListCell<Member> {
         @Override
         protected void updateItem(Member member, boolean empty) {
             super.updateItem(member, empty);
@@ -163,7 +167,7 @@ final class ShapesPane extends VBox {
                             .showing()
                             .map(s -> s.channel().equals(channel) && s.number() == number)
                             .orElse(false))
-                    .map(graykite.rig.Part::name)
+                    .map(Part::name)
                     .findFirst();
             if (drawing.isPresent()) {
                 return "the drawing \"" + drawing.get() + "\"";
@@ -216,9 +220,9 @@ final class ShapesPane extends VBox {
             List<Channel> unused = Matching.unused(character);
             List<Channel> order = new ArrayList<>(unused);
             character.channels().stream().filter(c -> !unused.contains(c)).forEach(order::add);
-            boolean mouth = java.util.Arrays.stream(Viseme.values())
-                            .anyMatch(v -> v.title().equals(target))
-                    || Roles.group(target).compareTo(Channel.Group.TONGUE) <= 0;
+            boolean mouth =
+                    Arrays.stream(Viseme.values()).anyMatch(v -> v.title().equals(target))
+                            || Roles.group(target).compareTo(Channel.Group.TONGUE) <= 0;
             new ShapeChooser(root, character, target, order, mouth, pictures, pose -> assign(target, pose)).open();
         });
     }

@@ -3,6 +3,7 @@ package graykite.studio.desk;
 import graykite.mouth.Diction;
 import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthChart;
+import graykite.mouth.MouthMover;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.MouthWork;
 import graykite.mouth.Section;
@@ -20,6 +21,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -141,19 +144,17 @@ final class SpeakPane extends VBox {
         fillPresets();
     }
 
-    private Parts.Tuner percent(
-            String name, String tip, double min, double max, double usual, java.util.function.DoubleConsumer change) {
+    private Parts.Tuner percent(String name, String tip, double min, double max, double usual, DoubleConsumer change) {
         return new Parts.Tuner(
                 name, tip, min, max, usual, v -> String.format(Locale.ROOT, "%.0f %%", 100 * v), this::begin, change);
     }
 
-    private Parts.Tuner frames(
-            String name, String tip, double min, double max, double usual, java.util.function.DoubleConsumer change) {
+    private Parts.Tuner frames(String name, String tip, double min, double max, double usual, DoubleConsumer change) {
         return new Parts.Tuner(
                 name, tip, min, max, usual, v -> String.format(Locale.ROOT, "%.1f frames", v), this::begin, change);
     }
 
-    private void settings(String name, java.util.function.UnaryOperator<MouthSettings> change) {
+    private void settings(String name, UnaryOperator<MouthSettings> change) {
         workspace.mouth().settings(gesture, change);
     }
 
@@ -401,8 +402,7 @@ final class SpeakPane extends VBox {
                 .or(() -> workspace
                         .charts()
                         .figure()
-                        .map(f -> graykite.mouth.MouthMover.usual(
-                                f, workspace.charts().chart())))
+                        .map(f -> MouthMover.usual(f, workspace.charts().chart())))
                 .orElse(MotionStyle.FLOWING);
         Parts.shown(blend, !whole);
         Parts.shown(lead, whole);

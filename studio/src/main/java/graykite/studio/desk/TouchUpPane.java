@@ -9,6 +9,7 @@ import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;
 import graykite.studio.play.Player;
 import graykite.studio.view.MouthPictures;
+import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -249,8 +250,7 @@ final class TouchUpPane extends VBox {
                 .mouth()
                 .touchUpOn(now)
                 .map(t -> workspace.mouth().work().touchUps().get(t));
-        TouchUp shown = touch.orElseGet(
-                () -> TouchUp.on(new Anchor("x", List.of(), List.of(), 1, 0, -1, graykite.text.Phone.SIL)));
+        TouchUp shown = touch.orElseGet(() -> TouchUp.on(new Anchor("x", List.of(), List.of(), 1, 0, -1, Phone.SIL)));
         usual.setText(whole ? "Every sound of the word changes alike." : "The chart shows it as " + chartShape() + ".");
         filling = true;
         Optional<String> marked = shown.pose().isPresent()

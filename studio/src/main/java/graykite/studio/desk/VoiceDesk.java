@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -50,11 +51,7 @@ public final class VoiceDesk extends Desk {
      * @param chooseRecording opens the file dialog; true asks for a recording that replaces the present one
      * @param microphone what a take is recorded with
      */
-    public VoiceDesk(
-            Workspace workspace,
-            Player player,
-            java.util.function.Consumer<Boolean> chooseRecording,
-            Microphone microphone) {
+    public VoiceDesk(Workspace workspace, Player player, Consumer<Boolean> chooseRecording, Microphone microphone) {
         this.workspace = workspace;
         time = new TimeCard(workspace, player);
         gain = new Parts.Tuner(

@@ -7,7 +7,9 @@ import graykite.mouth.MouthChart;
 import graykite.project.Member;
 import graykite.rig.Character;
 import graykite.rig.Pose;
+import graykite.text.Phone;
 import java.nio.file.Path;
+import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -92,7 +94,7 @@ public final class ChartEdits {
     }
 
     /** A new shape for one sound, or an empty one; it begins as its like looks. */
-    public void split(String shape, String name, java.util.Collection<graykite.text.Phone> moved) {
+    public void split(String shape, String name, Collection<Phone> moved) {
         if (chart().shapes().containsKey(name)) {
             workspace.jobs().say("There is a shape \"" + name + "\" already: choose another name.");
             return;

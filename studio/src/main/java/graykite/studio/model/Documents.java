@@ -8,6 +8,7 @@ import graykite.picture.Renderer;
 import graykite.project.Project;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.rig.Pose;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -41,7 +42,7 @@ public final class Documents {
         if (figure.isEmpty()) {
             return Optional.empty();
         }
-        double[] values = figure.get().values(figure.get().poses().getOrDefault("Eh", graykite.rig.Pose.REST));
+        double[] values = figure.get().values(figure.get().poses().getOrDefault("Eh", Pose.REST));
         return Optional.of(
                 Png.bytes(new Renderer().draw(new Deformer(figure.get()).deform(values), Camera.FRONT, 96, 96)));
     }

@@ -4,6 +4,7 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
+import java.util.Locale;
 import java.util.Map;
 import java.util.SequencedSet;
 import java.util.concurrent.CancellationException;
@@ -56,7 +57,7 @@ public final class Jobs implements AutoCloseable {
 
     public Jobs() {
         for (Lane lane : Lane.values()) {
-            String name = "kite-" + lane.name().toLowerCase(java.util.Locale.ROOT);
+            String name = "kite-" + lane.name().toLowerCase(Locale.ROOT);
             lanes.put(
                     lane,
                     Executors.newSingleThreadExecutor(

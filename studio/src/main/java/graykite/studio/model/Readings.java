@@ -13,6 +13,7 @@ import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.workbench.LineReader;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
@@ -185,7 +186,7 @@ public final class Readings {
             return;
         }
         String open = workspace.lineId().get();
-        wanted.sort(java.util.Comparator.comparing(l -> !l.id().equals(open)));
+        wanted.sort(Comparator.comparing(l -> !l.id().equals(open)));
         long gesture = workspace.newGesture();
         Project project = workspace.project();
         AtomicInteger next = new AtomicInteger();

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
@@ -143,7 +144,7 @@ public final class Trial {
     // --- decisions about the member, each an edit that undoes ------------------------------------------------------
 
     /** Changes the library of the member. */
-    public void editLibrary(String name, java.util.function.UnaryOperator<Member.Library> change) {
+    public void editLibrary(String name, UnaryOperator<Member.Library> change) {
         figure.get().ifPresent(f -> {
             Member.Library now = member().library().orElseGet(() -> Member.Library.of(f));
             workspace.edit(new CastEdit.SetLibrary(member().id(), change.apply(now), name));

@@ -16,6 +16,7 @@ import graykite.text.Pronouncer;
 import graykite.text.Pronunciation;
 import graykite.text.Respelling;
 import graykite.text.Script;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -173,8 +174,7 @@ public final class WordEdits {
                 return List.of();
             }
             String plain = words.getFirst().spoken().getFirst();
-            List<Pronunciation> ways =
-                    new java.util.ArrayList<>(pronouncer.get().ways(plain));
+            List<Pronunciation> ways = new ArrayList<>(pronouncer.get().ways(plain));
             Optional.ofNullable(workspace.project().dictionary().get(plain)).ifPresent(own -> {
                 ways.remove(own);
                 ways.addFirst(own);

@@ -1,8 +1,10 @@
 package graykite.studio.model;
 
 import graykite.base.BadInput;
+import graykite.base.Progress;
 import graykite.edit.Edit;
 import graykite.edit.History;
+import graykite.edit.ReadingEdit;
 import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
@@ -283,7 +285,7 @@ public final class Workspace {
     public int recordedChannels() {
         return line().filter(workbench::hasHeard)
                 .flatMap(Line::sound)
-                .map(f -> workbench.recording(f, graykite.base.Progress.none()).channelCount())
+                .map(f -> workbench.recording(f, Progress.none()).channelCount())
                 .orElse(0);
     }
 
@@ -353,12 +355,12 @@ public final class Workspace {
 
     /** Moves the start of a phone while it is dragged. */
     public void moveStart(int word, int phone, double time, long gesture) {
-        editLine(gesture, l -> new graykite.edit.ReadingEdit.MoveStart(l, word, phone, time));
+        editLine(gesture, l -> new ReadingEdit.MoveStart(l, word, phone, time));
     }
 
     /** Moves the end of a word while it is dragged. */
     public void moveEnd(int word, double time, long gesture) {
-        editLine(gesture, l -> new graykite.edit.ReadingEdit.MoveEnd(l, word, time));
+        editLine(gesture, l -> new ReadingEdit.MoveEnd(l, word, time));
     }
 
     // --- what follows from the project ----------------------------------------------------------------------------

@@ -1,6 +1,7 @@
 package graykite.studio.play;
 
 import graykite.hearing.SimulatedVoice;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
@@ -39,7 +40,7 @@ public final class SimulatedMicrophone implements Microphone {
             }
             listener.accept(block);
             long wait = start + (from + BLOCK) * 1_000_000_000L / RATE - System.nanoTime();
-            java.util.concurrent.locks.LockSupport.parkNanos(Math.max(0, wait));
+            LockSupport.parkNanos(Math.max(0, wait));
         }
     }
 

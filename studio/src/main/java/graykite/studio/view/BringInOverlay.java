@@ -11,6 +11,7 @@ import graykite.rig.Deformer;
 import graykite.rig.Pose;
 import graykite.rig.Views;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
@@ -91,7 +92,7 @@ public final class BringInOverlay extends Overlay {
     }
 
     private static String counted(long number, String what) {
-        return String.format(java.util.Locale.ROOT, "%,d %s%s", number, what, number == 1 ? "" : "s");
+        return String.format(Locale.ROOT, "%,d %s%s", number, what, number == 1 ? "" : "s");
     }
 
     private static void line(VBox into, String text, String style) {

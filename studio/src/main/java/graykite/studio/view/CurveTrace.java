@@ -7,6 +7,7 @@ import graykite.scene.Performance;
 import graykite.scene.Scene;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * What the sheet shows of a channel: measured away from the JavaFX thread, for the stretch that is visible.
@@ -43,7 +44,7 @@ record CurveTrace(double start, double step, double[] shown, double[] gaps, List
         boolean measured = line.character().lips().isPresent();
         double[] gaps = new double[measured ? count : 0];
         ThreadLocal<LipGap> gap = ThreadLocal.withInitial(() -> new LipGap(line.character()));
-        java.util.stream.IntStream.range(0, count).parallel().forEach(i -> {
+        IntStream.range(0, count).parallel().forEach(i -> {
             double[] values = stage.at(from + i * step);
             shown[i] = values[channel];
             if (measured) {

@@ -2,7 +2,9 @@ package graykite.studio.view;
 
 import graykite.mouth.Diction;
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
+import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -71,7 +73,7 @@ public final class KiteControl extends Pane {
 
     private void add(KiteCorner corner) {
         Circle handle = new Circle(7);
-        handle.setId("kite-" + corner.title().toLowerCase(java.util.Locale.ROOT));
+        handle.setId("kite-" + corner.title().toLowerCase(Locale.ROOT));
         handle.getStyleClass().add("kite-handle");
         handle.setFocusTraversable(true);
         handle.setAccessibleText(corner.title());
@@ -105,7 +107,7 @@ public final class KiteControl extends Pane {
     }
 
     private void dragged(KiteCorner corner, MouseEvent e) {
-        javafx.geometry.Point2D at = sceneToLocal(e.getSceneX(), e.getSceneY());
+        Point2D at = sceneToLocal(e.getSceneX(), e.getSceneY());
         double value = corner == KiteCorner.TAIL
                 ? tailValue(at.getY() - cornerY(KiteCorner.FIRM))
                 : (corner.across() * (at.getX() - MIDDLE_X) + corner.down() * (at.getY() - MIDDLE_Y) - NEAREST)

@@ -2,9 +2,12 @@ package graykite.studio.view;
 
 import graykite.geometry.Vec;
 import graykite.picture.Camera;
+import graykite.picture.Renderer;
+import graykite.picture.SurfacePick;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -103,7 +106,7 @@ public final class LandmarkOverlay extends Overlay {
         installMouse();
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         redraw();
-        CompletableFuture.supplyAsync(() -> new graykite.picture.Renderer()
+        CompletableFuture.supplyAsync(() -> new Renderer()
                         .draw(
                                 new Deformer(model)
                                         .deform(new double[model.channels().size()]),
@@ -240,8 +243,7 @@ public final class LandmarkOverlay extends Overlay {
         g.clearRect(0, 0, EXAMPLE, EXAMPLE);
         String chosen = list.getSelectionModel().getSelectedItem();
         if (chosen != null && model.landmarks().containsKey(chosen)) {
-            double[] at =
-                    graykite.picture.SurfacePick.seen(model.landmarks().get(chosen), EXAMPLE_VIEW, EXAMPLE, EXAMPLE);
+            double[] at = SurfacePick.seen(model.landmarks().get(chosen), EXAMPLE_VIEW, EXAMPLE, EXAMPLE);
             dot(g, at, 5, Color.web("#C4473A"));
         }
     }
@@ -268,7 +270,7 @@ public final class LandmarkOverlay extends Overlay {
 
     private Optional<String> nearest(MouseEvent e) {
         return marks.entrySet().stream()
-                .min(java.util.Comparator.comparingDouble(m -> away(m.getValue(), e)))
+                .min(Comparator.comparingDouble(m -> away(m.getValue(), e)))
                 .filter(m -> away(m.getValue(), e) < GRAB)
                 .map(Map.Entry::getKey);
     }

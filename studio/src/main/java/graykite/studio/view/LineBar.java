@@ -2,6 +2,7 @@ package graykite.studio.view;
 
 import graykite.studio.model.Workspace;
 import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -22,7 +23,7 @@ public final class LineBar extends HBox {
         super(6);
         this.workspace = workspace;
         lines.setMaxWidth(Double.MAX_VALUE);
-        lines.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        lines.setAlignment(Pos.CENTER_LEFT);
         lines.setGraphic(new FontIcon(Feather.LIST));
         lines.setAccessibleText("The line that is worked on; opens the table of lines");
         lines.setTooltip(

@@ -8,8 +8,10 @@ import graykite.project.SceneWork;
 import graykite.studio.model.Workspace;
 import graykite.text.Language;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -22,6 +24,7 @@ import javafx.collections.ObservableList;
 import javafx.collections.transformation.FilteredList;
 import javafx.collections.transformation.SortedList;
 import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -35,6 +38,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -80,7 +84,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
         workspace.history().addListener((o, b, n) -> refresh());
         workspace.problems().addListener((MapChangeListener<String, String>) c -> refresh());
         workspace.lineId().addListener((o, b, n) -> table.refresh());
-        addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
+        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
                 e.consume();
                 hide();
@@ -118,7 +122,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
         close.setTooltip(new Tooltip("Back to the face (Ctrl+L or Escape)"));
         close.setOnAction(e -> hide());
         HBox top = new HBox(8, title, find, filter, count, close);
-        top.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        top.setAlignment(Pos.CENTER_LEFT);
         return top;
     }
 
@@ -153,7 +157,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox actions = new HBox(8, read, scene, speaker, language, up, down, gap, delete);
-        actions.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        actions.setAlignment(Pos.CENTER_LEFT);
         return actions;
     }
 
@@ -268,7 +272,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
     }
 
     private void narrow() {
-        String needle = find.getText().strip().toLowerCase(java.util.Locale.ROOT);
+        String needle = find.getText().strip().toLowerCase(Locale.ROOT);
         LineFilter wanted = filter.getValue();
         shown.setPredicate(e -> e.matches(needle) && (wanted == null || wanted.keeps(e)));
         count.setText(shown.size() == all.size() ? all.size() + " in all" : shown.size() + " of " + all.size());
@@ -339,7 +343,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
         }
         List<Line> lines = new ArrayList<>(chosenLines());
         if (by > 0) {
-            java.util.Collections.reverse(lines);
+            Collections.reverse(lines);
         }
         long gesture = workspace.newGesture();
         for (Line line : lines) {

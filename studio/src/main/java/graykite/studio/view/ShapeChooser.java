@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -104,7 +105,7 @@ public final class ShapeChooser extends Overlay {
         orders.add(new PosePictures.Order(values, camera, view::setImage));
         String sign = numbered ? " " + (int) end : end < 0 ? " −" : "";
         Button button = new Button(channel.name() + sign, view);
-        button.setContentDisplay(javafx.scene.control.ContentDisplay.TOP);
+        button.setContentDisplay(ContentDisplay.TOP);
         button.getStyleClass().setAll("button", "shape-choice");
         button.setMaxWidth(SIZE + 20);
         button.setOnAction(e -> {

@@ -17,6 +17,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Cursor;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
@@ -96,7 +97,7 @@ public final class StageView extends StackPane implements AutoCloseable {
         tool.addListener((o, b, now) -> {
             hint.setVisible(now.isPresent());
             now.ifPresent(t -> hint.setText(t.hint()));
-            setCursor(now.isPresent() ? javafx.scene.Cursor.CROSSHAIR : javafx.scene.Cursor.DEFAULT);
+            setCursor(now.isPresent() ? Cursor.CROSSHAIR : Cursor.DEFAULT);
         });
         getChildren().addAll(image, frame, note, chips, hint);
         widthProperty().addListener((o, b, n) -> request());

@@ -1,6 +1,7 @@
 package graykite.studio.view;
 
 import graykite.studio.model.Jobs;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
@@ -31,7 +32,7 @@ public final class StatusStrip extends HBox {
         Button cancel = new Button("Cancel");
         cancel.setOnAction(e -> jobs.cancel());
         HBox job = new HBox(8, running, bar, cancel);
-        job.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        job.setAlignment(Pos.CENTER_LEFT);
         job.visibleProperty().bind(jobs.running().isNotEmpty());
         job.managedProperty().bind(job.visibleProperty());
         Label device = new Label(audible ? "" : "No sound device: a silent clock runs");

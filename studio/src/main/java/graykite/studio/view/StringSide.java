@@ -3,6 +3,7 @@ package graykite.studio.view;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Palette;
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
@@ -40,7 +41,7 @@ public final class StringSide extends VBox {
             button.setToggleGroup(group);
             button.setMaxWidth(Double.MAX_VALUE);
             button.setPrefHeight(54);
-            button.setId("knot-" + knot.name().toLowerCase(java.util.Locale.ROOT));
+            button.setId("knot-" + knot.name().toLowerCase(Locale.ROOT));
             button.setOnAction(e -> {
                 button.setSelected(true);
                 open.set(knot);

@@ -13,6 +13,7 @@ import static org.mockito.Mockito.when;
 import graykite.sound.Sound;
 import graykite.time.TimeRange;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import org.junit.jupiter.api.BeforeEach;
@@ -41,7 +42,7 @@ class PlayerTest {
         });
     }
 
-    private static <T> T fx(java.util.concurrent.Callable<T> action) {
+    private static <T> T fx(Callable<T> action) {
         return WaitForAsyncUtils.waitForAsyncFx(10_000, action);
     }
 
