@@ -3,6 +3,7 @@ package graykite.session;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.base.AtomicFiles;
+import graykite.base.BadInput;
 import graykite.edit.Edit;
 import graykite.edit.History;
 import graykite.format.EditJson;
@@ -15,9 +16,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.Optional;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
 
 /**
@@ -56,7 +59,7 @@ public final class Session implements AutoCloseable {
             lock = lockFile.lock();
             journal = new Journal(folder, new EditJson(shelf));
         } catch (IOException unwritable) {
-            throw graykite.base.BadInput.inFile(
+            throw BadInput.inFile(
                     root,
                     "cannot be written to, and unsaved work could not be kept. Set KITE_HOME to a folder that can.",
                     unwritable);
@@ -148,7 +151,7 @@ public final class Session implements AutoCloseable {
             writer.submit(() -> {}).get(30, TimeUnit.SECONDS);
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
-        } catch (java.util.concurrent.ExecutionException | java.util.concurrent.TimeoutException late) {
+        } catch (ExecutionException | TimeoutException late) {
             throw new IllegalStateException("The journal does not come to an end.", late);
         }
     }
@@ -165,6 +168,9 @@ public final class Session implements AutoCloseable {
     }
 
     private void end(boolean clean) {
+        if (!lock.isValid()) {
+            return;
+        }
         writer.shutdown();
         try {
             if (!writer.awaitTermination(10, TimeUnit.SECONDS)) {

@@ -57,6 +57,10 @@ abstract class RealWindow {
 
     /** Opens it; called by each class's own start, since TestFX looks for that nowhere else. */
     final void open(Stage stage) throws Exception {
+        // In the corner: the windowless system keeps a picture of a thousand by a thousand, and a face that has just
+        // left the whole screen would be drawn beyond its end anywhere else.
+        stage.setX(0);
+        stage.setY(0);
         stage.setWidth(1280);
         stage.setHeight(800);
         window = StudioApp.open(stage, Files.createTempDirectory("kite-test"), new SilentOut(), picker);
