@@ -1,6 +1,7 @@
 package graykite.command;
 
 import graykite.format.ChartFiles;
+import graykite.format.DictionFiles;
 import graykite.mouth.Diction;
 import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthSettings;
@@ -69,16 +70,16 @@ final class MouthOptions {
     }
 
     private Diction diction() {
-        Map<String, Diction> shipped = ChartFiles.shippedDictions();
+        Map<String, Diction> shipped = DictionFiles.shipped();
         if (shipped.containsKey(diction)) {
             return shipped.get(diction);
         }
         Path file = Path.of(diction);
-        if (!diction.endsWith(ChartFiles.DICTION) && !Files.exists(file)) {
+        if (!diction.endsWith(DictionFiles.EXTENSION) && !Files.exists(file)) {
             throw new IllegalArgumentException("There is no diction \"" + diction + "\". They are "
-                    + String.join(", ", shipped.keySet()) + ", or a file that ends in " + ChartFiles.DICTION + ".");
+                    + String.join(", ", shipped.keySet()) + ", or a file that ends in " + DictionFiles.EXTENSION + ".");
         }
-        return ChartFiles.openDiction(file);
+        return DictionFiles.open(file);
     }
 
     Optional<ChartFiles.Saved> chart() {

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import graykite.format.ChartFiles;
+import graykite.format.DictionFiles;
 import graykite.format.TimingReaders;
 import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
@@ -218,7 +219,7 @@ class MainTest {
         assertTrue(jaw("held.csv").stream().distinct().count()
                 < jaw("shouted.csv").stream().distinct().count() / 2);
         Path own = folder.resolve("own.kite-diction.json");
-        ChartFiles.save(Diction.PLAIN.withStrength(0), own);
+        DictionFiles.save(Diction.PLAIN.withStrength(0), own);
         assertEquals(0, speak("own.csv", "--diction", own.toString()), errors());
         assertTrue(most(jaw("own.csv")) < 0.3, "nothing but closures is left");
         assertEquals(0, speak("own2.csv", "--diction", own.toString(), "--strength", "1.2"), errors());

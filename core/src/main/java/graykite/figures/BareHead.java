@@ -118,7 +118,7 @@ public final class BareHead {
         int face = largest(bare);
         Part to = bare.parts().get(face);
         ShapeTransfer.Carried carried = ShapeTransfer.carry(from, donor.landmarks(), to, marks, progress);
-        Similarity back = ShapeTransfer.alignment(donor.landmarks(), marks).inverse();
+        Similarity back = LandmarkAlignment.of(donor.landmarks(), marks).inverse();
         List<MorphTarget> targets = new ArrayList<>(carried.targets());
         for (String side : List.of(".L", ".R")) {
             if (marks.containsKey("eye upper" + side) && marks.containsKey("eye lower" + side)) {

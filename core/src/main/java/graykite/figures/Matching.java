@@ -1,7 +1,6 @@
 package graykite.figures;
 
 import graykite.mouth.Viseme;
-import graykite.people.face.Expressions;
 import graykite.people.face.FacePoses;
 import graykite.rig.Channel;
 import graykite.rig.Character;
@@ -51,8 +50,8 @@ public final class Matching {
         poses.put("Rest", Pose.REST);
         raw.poses().forEach(poses::put);
         Character withRoles = raw.withRoles(roles);
-        FacePoses.all().forEach((name, pose) -> compose(withRoles, name, pose, poses));
-        Expressions.all().forEach((name, pose) -> compose(withRoles, name, pose, poses));
+        FacePoses.visemes().forEach((name, pose) -> compose(withRoles, name, pose, poses));
+        FacePoses.expressions().forEach((name, pose) -> compose(withRoles, name, pose, poses));
         return withRoles.withPoses(poses);
     }
 

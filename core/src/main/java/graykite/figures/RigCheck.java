@@ -4,15 +4,11 @@ import graykite.base.Progress;
 import graykite.figures.RigReport.Finding;
 import graykite.figures.RigReport.Moved;
 import graykite.figures.RigReport.Weight;
-import graykite.mouth.MouthChart;
-import graykite.mouth.Viseme;
 import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.Joint;
-import graykite.rig.LipGap;
 import graykite.rig.Part;
-import graykite.rig.Pose;
 import graykite.rig.Sides;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -71,6 +67,7 @@ public final class RigCheck {
             progress.step(0.85 * c / character.channels().size());
             check.drive(c);
         }
+        ClosingCheck closing = new ClosingCheck(character, check.findings);
         boolean modelled = character.kind() == Character.Kind.MODELLED;
         if (modelled) {
             check.findStill();
@@ -78,10 +75,10 @@ public final class RigCheck {
             check.findDoubles();
             check.findSides();
             progress.step(0.9);
-            check.findOpenLids();
+            closing.findOpenLids();
         }
-        check.findOpenLips();
-        check.findMissing();
+        closing.findOpenLips();
+        closing.findMissing();
         return new RigReport(check.moved, check.findings);
     }
 
@@ -247,68 +244,6 @@ public final class RigCheck {
                             "If that is not meant, mirror the better one.");
                 }
             }
-        }
-    }
-
-    private void findOpenLids() {
-        for (String side : List.of(".L", ".R")) {
-            if (!character.has("lidClose" + side)) {
-                add(
-                        Weight.DOUBT,
-                        "lidClose" + side,
-                        "no channel closes this eye: the character cannot blink.",
-                        "Assign one.");
-                continue;
-            }
-            double open = EyeWindow.seen(character, rest, side);
-            double closed = EyeWindow.seen(character, character.values(Pose.of("lidClose" + side, 1)), side);
-            if (open < 0) {
-                add(Weight.NOTE, "lidClose" + side, "could not be measured: no mesh is called an eye.", "");
-                return;
-            }
-            if (closed > 0.02 * open) {
-                add(
-                        closed > 0.15 * open ? Weight.FAULT : Weight.DOUBT,
-                        "lidClose" + side,
-                        String.format(Locale.ROOT, "leaves %.0f %% of the eye open.", 100 * closed / Math.max(open, 1)),
-                        "Let the lids meet at full strength.");
-            }
-        }
-    }
-
-    private void findOpenLips() {
-        Pose shut = character.poses().get(Viseme.LIPS_SHUT.title());
-        if (character.kind() == Character.Kind.DRAWN || shut == null) {
-            return;
-        }
-        if (character.lips().isEmpty()) {
-            add(
-                    Weight.NOTE,
-                    Viseme.LIPS_SHUT.title(),
-                    "could not be measured: it is not known where the lips meet.",
-                    "");
-            return;
-        }
-        LipGap gap = new LipGap(character);
-        double apart = gap.at(character.values(shut));
-        if (apart > LipGap.SHUT) {
-            double share = 100 * apart / gap.mouthWidth();
-            add(
-                    share > 3 ? Weight.FAULT : Weight.DOUBT,
-                    Viseme.LIPS_SHUT.title(),
-                    String.format(
-                            Locale.ROOT, "leaves the lips %.1f mm apart, %.0f %% of the mouth's width.", apart, share),
-                    "p, b and m need lips that meet.");
-        }
-    }
-
-    private void findMissing() {
-        for (Viseme viseme : MouthChart.missing(character)) {
-            add(
-                    Weight.FAULT,
-                    viseme.title(),
-                    "no channel makes this shape (" + viseme.sounds() + ").",
-                    "Assign one; until then the nearest shape stands in.");
         }
     }
 }

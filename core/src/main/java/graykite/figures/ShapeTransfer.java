@@ -3,7 +3,6 @@ package graykite.figures;
 import static graykite.base.Require.requireThat;
 
 import graykite.base.Progress;
-import graykite.geometry.Affine;
 import graykite.geometry.Similarity;
 import graykite.geometry.Vec;
 import graykite.rig.MorphTarget;
@@ -27,8 +26,6 @@ public final class ShapeTransfer {
     /** Strength with which vertices are also drawn to where their place on the source goes; keeps far parts together. */
     private static final double DRAWN = 0.02;
 
-    private static final int LEAST_LANDMARKS = 8;
-
     /**
      * What came out.
      *
@@ -39,6 +36,7 @@ public final class ShapeTransfer {
     public record Carried(List<MorphTarget> targets, double matched, double apart) {}
 
     private final float[] source;
+    private final DeformedTriangles form;
     private final int[] sourceTriangles;
     private final float[] rest;
     private final int[] triangles;
@@ -48,11 +46,12 @@ public final class ShapeTransfer {
     private final double matched;
     private final double apart;
     private final MeshSearch search;
-    private final int[] orphans;
+    private final Orphans orphans;
 
     private ShapeTransfer(Part from, Part to, Map<String, Vec> fromMarks, Map<String, Vec> toMarks, Similarity into) {
         source = from.positions();
         sourceTriangles = from.triangles();
+        form = new DeformedTriangles(source, sourceTriangles);
         rest = into.points(to.positions());
         triangles = to.triangles();
         List<Vec> a = new ArrayList<>();
@@ -111,7 +110,7 @@ public final class ShapeTransfer {
      */
     public static Carried carry(
             Part from, Map<String, Vec> fromMarks, Part to, Map<String, Vec> toMarks, Progress progress) {
-        Similarity into = alignment(fromMarks, toMarks);
+        Similarity into = LandmarkAlignment.of(fromMarks, toMarks);
         progress.step(0.05);
         ShapeTransfer transfer = new ShapeTransfer(from, to, fromMarks, toMarks, into);
         requireThat(
@@ -135,28 +134,10 @@ public final class ShapeTransfer {
         for (MorphTarget target : from.targets()) {
             progress.step(0.4 + 0.6 * carried.size() / from.targets().size());
             double[] solved = system.solve(transfer.right(moves.get(target.name()), system));
-            transfer.takeAlong(solved);
+            transfer.orphans.takeAlong(solved);
             carried.add(transfer.target(target.name(), solved, back));
         }
         return new Carried(carried, transfer.matched, transfer.apart);
-    }
-
-    /** From the target's space into the source's. */
-    static Similarity alignment(Map<String, Vec> fromMarks, Map<String, Vec> toMarks) {
-        List<Vec> a = new ArrayList<>();
-        List<Vec> b = new ArrayList<>();
-        fromMarks.forEach((name, p) -> {
-            if (toMarks.containsKey(name)) {
-                a.add(toMarks.get(name));
-                b.add(p);
-            }
-        });
-        requireThat(
-                a.size() >= LEAST_LANDMARKS,
-                "%d landmarks are common to both heads; at least %d are needed.",
-                a.size(),
-                LEAST_LANDMARKS);
-        return Similarity.between(a, b);
     }
 
     private Vec vertex(int v) {
@@ -165,10 +146,6 @@ public final class ShapeTransfer {
 
     private Vec corner(int triangle, int k) {
         return vertex(triangles[3 * triangle + k]);
-    }
-
-    private static Vec at(float[] p, int v) {
-        return new Vec(p[3 * v], p[3 * v + 1], p[3 * v + 2]);
     }
 
     private int[][] trianglesAround() {
@@ -194,7 +171,8 @@ public final class ShapeTransfer {
                 Vec p = search.closest(vertex(v), place[k]);
                 double[] shares = search.shares(place[k], p);
                 for (int c = 0; c < 3; c++) {
-                    sum = sum.plus(at(moves, sourceTriangles[3 * place[k] + c]).times(shares[c]));
+                    sum = sum.plus(DeformedTriangles.at(moves, sourceTriangles[3 * place[k] + c])
+                            .times(shares[c]));
                 }
                 n++;
             }
@@ -232,30 +210,10 @@ public final class ShapeTransfer {
         return pinned;
     }
 
-    /** Gradients of the three hat functions of a triangle, and its area in the fourth place's x. */
-    private Vec[] gradients(int k) {
-        Vec a = corner(k, 0);
-        Vec b = corner(k, 1);
-        Vec c = corner(k, 2);
-        Vec n = b.minus(a).cross(c.minus(a));
-        double twice = n.length();
-        // Slivers say nothing about form and would weigh without bound.
-        if (twice < 2e-3) {
-            return new Vec[] {Vec.ZERO, Vec.ZERO, Vec.ZERO, Vec.ZERO};
-        }
-        Vec unit = n.times(1 / twice);
-        return new Vec[] {
-            unit.cross(c.minus(b)).times(1 / twice),
-            unit.cross(a.minus(c)).times(1 / twice),
-            unit.cross(b.minus(a)).times(1 / twice),
-            new Vec(twice / 2, 0, 0)
-        };
-    }
-
     private ShapeSystem system(boolean[] pinned) {
         ShapeSystem.Builder builder = new ShapeSystem.Builder(pinned, triangles);
         for (int k = 0; k < place.length; k++) {
-            Vec[] g = gradients(k);
+            Vec[] g = DeformedTriangles.gradients(corner(k, 0), corner(k, 1), corner(k, 2));
             for (int i = 0; i < 3; i++) {
                 for (int j = 0; j < 3; j++) {
                     builder.add(triangles[3 * k + i], triangles[3 * k + j], g[3].x() * g[i].dot(g[j]));
@@ -275,11 +233,11 @@ public final class ShapeTransfer {
             if (place[k] < 0) {
                 continue;
             }
-            double[] s = deformed(place[k], moves);
+            double[] s = form.deformed(place[k], moves);
             if (s.length == 0) {
                 continue;
             }
-            Vec[] g = gradients(k);
+            Vec[] g = DeformedTriangles.gradients(corner(k, 0), corner(k, 1), corner(k, 2));
             for (int i = 0; i < 3; i++) {
                 int v = triangles[3 * k + i];
                 double area = g[3].x();
@@ -300,94 +258,18 @@ public final class ShapeTransfer {
         return b;
     }
 
-    /** How a triangle of the source deforms, less the identity; empty when it does not. */
-    private double[] deformed(int triangle, float[] moves) {
-        int a = sourceTriangles[3 * triangle];
-        int b = sourceTriangles[3 * triangle + 1];
-        int c = sourceTriangles[3 * triangle + 2];
-        Vec da = at(moves, a);
-        Vec db = at(moves, b);
-        Vec dc = at(moves, c);
-        if (da.length() + db.length() + dc.length() < 1e-6) {
-            return new double[0];
-        }
-        double[] before = frame(at(source, a), at(source, b), at(source, c));
-        double[] after = frame(
-                at(source, a).plus(da), at(source, b).plus(db), at(source, c).plus(dc));
-        double[] s = Affine.product(after, inverse(before));
-        s[0] -= 1;
-        s[4] -= 1;
-        s[8] -= 1;
-        return s;
-    }
-
-    /** Two edges and the scaled normal of a triangle as columns. */
-    private static double[] frame(Vec a, Vec b, Vec c) {
-        Vec u = b.minus(a);
-        Vec v = c.minus(a);
-        Vec n = u.cross(v);
-        n = n.times(1 / Math.sqrt(Math.max(1e-12, n.length())));
-        return new double[] {u.x(), v.x(), n.x(), u.y(), v.y(), n.y(), u.z(), v.z(), n.z()};
-    }
-
-    private static double[] inverse(double[] m) {
-        double a = m[4] * m[8] - m[5] * m[7];
-        double b = m[5] * m[6] - m[3] * m[8];
-        double c = m[3] * m[7] - m[4] * m[6];
-        double det = m[0] * a + m[1] * b + m[2] * c;
-        if (Math.abs(det) < 1e-12) {
-            return new double[] {1, 0, 0, 0, 1, 0, 0, 0, 1};
-        }
-        double d = 1 / det;
-        return new double[] {
-            a * d,
-            (m[2] * m[7] - m[1] * m[8]) * d,
-            (m[1] * m[5] - m[2] * m[4]) * d,
-            b * d,
-            (m[0] * m[8] - m[2] * m[6]) * d,
-            (m[2] * m[3] - m[0] * m[5]) * d,
-            c * d,
-            (m[1] * m[6] - m[0] * m[7]) * d,
-            (m[0] * m[4] - m[1] * m[3]) * d
-        };
-    }
-
-    /** Vertices that only slivers hold go with their nearest neighbour. */
-    private void takeAlong(double[] solved) {
-        for (int i = 0; i < orphans.length; i += 2) {
-            System.arraycopy(solved, 3 * orphans[i + 1], solved, 3 * orphans[i], 3);
-        }
-    }
-
-    /** Pairs of a vertex without a triangle worth the name, and the nearest vertex that has one. */
-    private int[] findOrphans() {
+    private Orphans findOrphans() {
         boolean[] held = new boolean[rest.length / 3];
+        boolean[] used = new boolean[held.length];
         for (int k = 0; k < place.length; k++) {
-            boolean whole = place[k] >= 0 && gradients(k)[3].x() > 0;
+            boolean whole =
+                    place[k] >= 0 && DeformedTriangles.gradients(corner(k, 0), corner(k, 1), corner(k, 2))[3].x() > 0;
             for (int c = 0; c < 3; c++) {
                 held[triangles[3 * k + c]] |= whole;
+                used[triangles[3 * k + c]] = true;
             }
         }
-        List<Integer> pairs = new ArrayList<>();
-        for (int v = 0; v < held.length; v++) {
-            if (!held[v] && around[v].length > 0 && pairs.size() < 4000) {
-                int best = -1;
-                for (int w = 0; w < held.length; w++) {
-                    if (held[w] && (best < 0 || apart(v, w) < apart(v, best))) {
-                        best = w;
-                    }
-                }
-                if (best >= 0 && apart(v, best) < 1) {
-                    pairs.add(v);
-                    pairs.add(best);
-                }
-            }
-        }
-        return pairs.stream().mapToInt(i -> i).toArray();
-    }
-
-    private double apart(int v, int w) {
-        return vertex(v).minus(vertex(w)).length();
+        return new Orphans(rest, held, used);
     }
 
     private MorphTarget target(String name, double[] solved, Similarity back) {

@@ -1,17 +1,16 @@
 package graykite.format;
 
-import com.fasterxml.jackson.core.JsonFactory;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.StreamReadConstraints;
-import com.fasterxml.jackson.core.StreamReadFeature;
+import static graykite.format.HandFile.MAPPER;
+import static graykite.format.HandFile.mistake;
+import static graykite.format.HandFile.number;
+import static graykite.format.HandFile.parse;
+import static graykite.format.HandFile.write;
+
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
 import graykite.format.character.RigJson;
-import graykite.mouth.Diction;
 import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthShape;
@@ -21,9 +20,6 @@ import graykite.mouth.Viseme;
 import graykite.rig.Character;
 import graykite.rig.Pose;
 import graykite.text.Phone;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -36,19 +32,11 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /**
- * Mouth charts (docs/chart.schema.json) and dictions (docs/diction.schema.json) as files of their own, meant to be read and
+ * Mouth charts (docs/chart.schema.json) as files of their own, meant to be read and
  * edited by hand: a mistake is named with its place.
  */
 public final class ChartFiles {
     public static final String CHART = ".kite-chart.json";
-    public static final String DICTION = ".kite-diction.json";
-
-    private static final ObjectMapper MAPPER = new ObjectMapper(JsonFactory.builder()
-            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-            .streamReadConstraints(
-                    StreamReadConstraints.builder().maxNestingDepth(12).build())
-            .build());
-    private static final int LARGEST = 4 << 20;
 
     /**
      * A chart with the poses that its shapes had on the character it was made on.
@@ -219,93 +207,5 @@ public final class ChartFiles {
 
     private static List<String> titles() {
         return Arrays.stream(Viseme.values()).map(Viseme::title).toList();
-    }
-
-    // --- dictions --------------------------------------------------------------------------------------------------
-
-    public static void save(Diction diction, Path file) {
-        ObjectNode json = MAPPER.createObjectNode();
-        json.put("format", "graykite-diction").put("version", 1);
-        MouthJson.write(diction, json);
-        write(json, file);
-    }
-
-    /** @throws BadInput when the file is missing, damaged, or out of range */
-    public static Diction openDiction(Path file) {
-        JsonNode json = parse(file, "graykite-diction", "diction");
-        try {
-            return checkedDiction(json);
-        } catch (IllegalArgumentException mistake) {
-            throw BadInput.inFile(file, "holds a mistake: " + mistake.getMessage(), mistake);
-        }
-    }
-
-    private static Diction checkedDiction(JsonNode json) {
-        for (String name : List.of("strength", "open", "wide", "firm", "round", "smooth")) {
-            number(json, name, 1, "diction");
-        }
-        json.path("shapes").properties().forEach(s -> number(json.path("shapes"), s.getKey(), 1, "shapes"));
-        return MouthJson.diction(json);
-    }
-
-    /** The dictions that ship with Gray Kite, in the order of lists. */
-    public static Map<String, Diction> shippedDictions() {
-        Map<String, Diction> all = new LinkedHashMap<>();
-        for (String name :
-                List.of("plain", "murmured", "whispered", "projected", "shouted", "clipped", "drawled", "smiling")) {
-            try (InputStream in = ChartFiles.class.getResourceAsStream("/graykite/dictions/" + name + DICTION)) {
-                all.put(name, checkedDiction(MAPPER.readTree(in)));
-            } catch (IOException impossible) {
-                throw new IllegalStateException(impossible);
-            }
-        }
-        return Collections.unmodifiableMap(all);
-    }
-
-    // --- reading and writing ---------------------------------------------------------------------------------------
-
-    private static JsonNode parse(Path file, String format, String what) {
-        try {
-            if (Files.size(file) > LARGEST) {
-                throw BadInput.inFile(file, "is too large for a " + what + ": more than 4 MB.");
-            }
-            JsonNode json = MAPPER.readTree(Files.readAllBytes(file));
-            if (json == null
-                    || !json.isObject()
-                    || !json.path("format").asText("").equals(format)) {
-                throw BadInput.inFile(
-                        file, "is not a " + what + ": it should begin with \"format\": \"" + format + "\".");
-            }
-            if (json.path("version").asInt(0) != 1) {
-                throw BadInput.inFile(
-                        file, "was saved by another Gray Kite (version " + json.path("version") + ", not 1).");
-            }
-            return json;
-        } catch (JsonProcessingException broken) {
-            int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
-            throw BadInput.inFile(
-                    file, "is not valid JSON in line " + line + ": " + broken.getOriginalMessage() + ".", broken);
-        } catch (IOException missing) {
-            throw BadInput.inFile(file, "cannot be read. Check that it exists and may be opened.", missing);
-        }
-    }
-
-    private static double number(JsonNode json, String name, double usual, String place) {
-        if (!json.has(name)) {
-            return usual;
-        }
-        if (!json.path(name).isNumber()) {
-            throw mistake(place + ", " + name + ": is a number, not " + json.path(name));
-        }
-        return json.path(name).asDouble();
-    }
-
-    private static IllegalArgumentException mistake(String text) {
-        return new IllegalArgumentException(text + ".");
-    }
-
-    private static void write(ObjectNode json, Path file) {
-        AtomicFiles.write(
-                file, out -> out.write(MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(json)));
     }
 }

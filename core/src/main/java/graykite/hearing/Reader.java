@@ -16,9 +16,7 @@ import graykite.text.WordChoice;
 import graykite.time.TimeRange;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -38,14 +36,6 @@ public final class Reader {
     private final PhoneGrammar grammar;
     private final Pronouncer pronouncer;
     private final BoundaryNetwork boundaries;
-
-    /**
-     * What was heard of a script.
-     *
-     * @param phones of words, of unscripted words, and pauses, without gaps
-     * @param ceiling by frame, how likely the sound up to it is at best
-     */
-    private record Heard(List<HeardPhone> phones, double[] ceiling) {}
 
     private Reader(SpeechModel model, PhoneGrammar grammar, Pronouncer pronouncer, BoundaryNetwork boundaries) {
         this.model = model;
@@ -181,7 +171,7 @@ public final class Reader {
      */
     public List<HeardPhone> hear(Sound sound, Script script, Progress progress) {
         Features features = Features.of(sound, NoiseFloor.of(sound));
-        return hear(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress)
+        return search().hear(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress)
                 .phones();
     }
 
@@ -203,7 +193,7 @@ public final class Reader {
         List<WordChoice> choices = choices(script, own, pins);
         Features features = Features.of(plain, noise);
         progress.step(0.1);
-        Heard heard = hear(features, choices, pins, progress.part(0.1, 0.95));
+        ScriptSearch.Heard heard = search().hear(features, choices, pins, progress.part(0.1, 0.95));
         double[] times = times(heard.phones(), choices, pins, plain, plain.duration());
         progress.step(1);
         return new HeardTiming(heard.phones(), times, choices, heard.ceiling())
@@ -223,61 +213,14 @@ public final class Reader {
         return sound.mixedAt(Features.RATE);
     }
 
+    private ScriptSearch search() {
+        return new ScriptSearch(new Aligner(model, grammar), pronouncer.isForeign());
+    }
+
     private List<WordChoice> choices(Script script, Map<String, Pronunciation> own, Pins pins) {
         return IntStream.range(0, script.words().size())
                 .mapToObj(w -> pins.held(w, pronouncer.choice(script.words().get(w), own)))
                 .toList();
-    }
-
-    private Heard hear(Features features, List<WordChoice> choices, Pins pins, Progress progress) {
-        Aligner aligner = new Aligner(model, grammar);
-        Optional<Aligner.Found> exact = aligner.align(features, choices, pins, true, progress.part(0, 0.5));
-        // Words of another language fit too badly to be doubted: all of them are taken as said.
-        if (exact.isPresent() && pronouncer.isForeign()) {
-            return new Heard(exact.get().words(), exact.get().ceiling());
-        }
-        if (exact.isEmpty() || !pins.isEmpty()) {
-            boolean sure =
-                    exact.map(f -> Doubtful.in(f, features.frames()).isEmpty()).orElse(false);
-            return sure
-                    ? new Heard(exact.get().words(), exact.get().ceiling())
-                    : loosely(aligner, features, choices, pins, progress.part(0.5, 1));
-        }
-        List<HeardPhone> heard = exact.get().words();
-        List<Doubtful> stretches = Doubtful.in(exact.get(), features.frames());
-        for (int i = 0; i < stretches.size(); i++) {
-            Doubtful stretch = stretches.get(i);
-            Progress part = progress.part(0.5 + 0.5 * i / stretches.size(), 0.5 + 0.5 * (i + 1) / stretches.size());
-            Heard anew = loosely(
-                    aligner,
-                    features.between(stretch.from(), stretch.to()),
-                    choices.subList(stretch.first(), stretch.last() + 1),
-                    pins,
-                    part);
-            heard = stretch.replaced(heard, anew.phones());
-        }
-        return new Heard(heard, exact.get().ceiling());
-    }
-
-    /** Hears words of which some may not have been said, and sound that they do not explain. */
-    private Heard loosely(Aligner aligner, Features features, List<WordChoice> choices, Pins pins, Progress progress) {
-        Optional<Aligner.Found> loose = aligner.align(features, choices, pins, false, progress.part(0, 0.8));
-        Aligner.Found found = loose.orElseThrow(
-                () -> new BadInput(
-                        pins.isEmpty()
-                                ? String.format(
-                                        Locale.ROOT,
-                                        "The recording lasts %.1f s, too short for the %d words of the script. Check that they"
-                                                + " belong together.",
-                                        features.frames() * HeardPhone.SECONDS_A_FRAME,
-                                        choices.size())
-                                : "The pinned sounds leave no room for the words between them. Release some pins and read again."));
-        List<HeardPhone> tidy = HeardWords.tidy(found);
-        Said said = Said.of(tidy, choices);
-        // Once it is known what was said, all of it is heard again in the context of its neighbours.
-        return aligner.align(features, said.choices(), pins.on(said.original()), true, progress.part(0.8, 1))
-                .map(again -> new Heard(said.restored(again.words()), again.ceiling()))
-                .orElseGet(() -> new Heard(tidy, found.ceiling()));
     }
 
     private double[] times(List<HeardPhone> heard, List<WordChoice> choices, Pins pins, Sound sound, double duration) {

@@ -28,9 +28,6 @@ public final class Beats {
     /** Seconds of silence that are taken to lie round a line. */
     private static final double SURROUNDINGS = 1;
 
-    /** Shortest time that a neighbour of a lengthened sound keeps. */
-    private static final double LEAST = 0.012;
-
     /** A closure that has to be seen: when it must be shut, and when its lips have wholly parted again. */
     public record Shut(Closure kind, int beat, double from, double to, double free) {}
 
@@ -75,7 +72,7 @@ public final class Beats {
         Manner manner = new Manner(timing, work, usual);
         List<Optional<Anchor.Spot>> places =
                 Anchor.find(work.touchUps().stream().map(TouchUp::at).toList(), timing);
-        Touched touched = new Touched(work.touchUps(), places);
+        TouchedBeats touched = new TouchedBeats(work.touchUps(), places);
         double usualLoudness = loudness.percentile(0.75);
         double lead = work.settings().lead();
         List<Beat> beats = new ArrayList<>();
@@ -84,10 +81,10 @@ public final class Beats {
         for (Timing.Segment segment : timing.segments()) {
             double louder = loudness.at((segment.start() + segment.end()) / 2) - usualLoudness;
             double loud = segment.phone().isVowel() ? Math.clamp(1 + louder * 0.022, 0.72, 1.22) : 1;
-            beats.add(beat(segment, loud, lead, chart, manner, touched));
+            beats.add(touched.touched(plain(segment, loud, lead, chart, manner), chart));
         }
         beats.add(silence(timing.duration() - lead, timing.duration() - lead + SURROUNDINGS, chart, manner));
-        makeRoom(beats, work.touchUps());
+        touched.makeRoom(beats);
         return new Beats(timing, chart, work, rate, manner, places, beats);
     }
 
@@ -119,133 +116,6 @@ public final class Beats {
                 manner.at(start + length / 2),
                 loud,
                 List.of());
-    }
-
-    private static Beat beat(
-            Timing.Segment segment, double loud, double lead, FittedChart chart, Manner manner, Touched touched) {
-        Beat beat = plain(segment, loud, lead, chart, manner);
-        for (int t : touched.of(segment.word(), segment.index())) {
-            beat = touched(beat, touched.touchUps.get(t), t, chart);
-        }
-        return beat;
-    }
-
-    private static Beat touched(Beat beat, TouchUp touch, int index, FittedChart chart) {
-        List<Beat.Target> targets = new ArrayList<>();
-        Closure closure = beat.closure();
-        Firmness firm = beat.firm();
-        if (touch.removed()) {
-            firm = new Firmness(0, 0, 0);
-            closure = Closure.NONE;
-        }
-        Optional<String> shape = touch.shape().filter(chart.poses()::containsKey);
-        Optional<TouchUp.Blend> blend = touch.blend().filter(b -> chart.poses().containsKey(b.shape()));
-        if (touch.pose().isPresent()) {
-            targets.add(new Beat.Target("own pose", touch.strength(), beat.start(), beat.end(), touch.pose()));
-            closure = Closure.NONE;
-        } else {
-            for (Beat.Target target : beat.targets()) {
-                String shown = shape.orElse(target.shape());
-                double kept = blend.map(b -> 1 - b.share()).orElse(1.0);
-                targets.add(new Beat.Target(
-                        shown, target.share() * touch.strength() * kept, target.from(), target.to(), target.pose()));
-                blend.ifPresent(b -> targets.add(new Beat.Target(
-                        b.shape(),
-                        target.share() * touch.strength() * b.share(),
-                        target.from(),
-                        target.to(),
-                        Optional.empty())));
-            }
-        }
-        boolean chosen = shape.isPresent() || touch.pose().isPresent() || touch.strength() != 1 || blend.isPresent();
-        if (chosen && !touch.removed()) {
-            // Whoever asks for a shape means to see it, also where the sound itself would not mind.
-            firm = new Firmness(Math.max(0.8, firm.jaw()), Math.max(0.85, firm.lips()), Math.max(0.6, firm.tongue()));
-            closure = shape.map(s -> closureOf(s, chart)).orElse(closure);
-        }
-        List<Integer> touchUps = new ArrayList<>(beat.touchUps());
-        touchUps.add(index);
-        double half = (beat.end() - beat.start()) / 2 * touch.length();
-        double middle = beat.middle() + touch.shift();
-        return new Beat(
-                        beat.phone(),
-                        beat.word(),
-                        beat.index(),
-                        beat.start(),
-                        beat.end(),
-                        targets,
-                        firm,
-                        closure,
-                        beat.diction(),
-                        beat.loud(),
-                        touchUps)
-                .between(middle - half, middle + half + touch.hold());
-    }
-
-    /** A shape that stands for a shut mouth shuts it wherever it is asked for; any other opens what was shut. */
-    private static Closure closureOf(String shape, FittedChart chart) {
-        return switch (chart.chart().shapes().get(shape).kin()) {
-            case LIPS_SHUT -> Closure.LIPS;
-            case LIP_TO_TEETH -> Closure.LIP_TO_TEETH;
-            default -> Closure.NONE;
-        };
-    }
-
-    /** Neighbours of sounds that a touch-up moved or lengthened give way. */
-    private static void makeRoom(List<Beat> beats, List<TouchUp> touchUps) {
-        for (int b = 0; b < beats.size(); b++) {
-            Beat own = beats.get(b);
-            boolean moved = own.touchUps().stream()
-                    .map(touchUps::get)
-                    .anyMatch(t -> t.length() != 1 || t.shift() != 0 || t.hold() > 0);
-            if (!moved) {
-                continue;
-            }
-            double earliest = b > 0 ? beats.get(b - 1).start() + LEAST : own.start();
-            double latest = b + 1 < beats.size() ? beats.get(b + 1).end() - LEAST : own.end();
-            double start = Math.clamp(own.start(), earliest, Math.max(earliest, latest - LEAST));
-            own = own.between(start, Math.clamp(own.end(), start + LEAST, Math.max(start + LEAST, latest)));
-            beats.set(b, own);
-            if (b > 0) {
-                Beat before = beats.get(b - 1);
-                beats.set(b - 1, before.between(before.start(), Math.max(before.start() + LEAST, own.start())));
-            }
-            if (b + 1 < beats.size()) {
-                Beat after = beats.get(b + 1);
-                beats.set(b + 1, after.between(Math.min(after.end() - LEAST, own.end()), after.end()));
-            }
-        }
-    }
-
-    /** Touch-ups by what they touch. */
-    private static final class Touched {
-        final List<TouchUp> touchUps;
-        private final Map<Long, List<Integer>> byPlace = new HashMap<>();
-
-        Touched(List<TouchUp> touchUps, List<Optional<Anchor.Spot>> places) {
-            this.touchUps = touchUps;
-            for (int t = 0; t < touchUps.size(); t++) {
-                if (places.get(t).isPresent() && !touchUps.get(t).muted()) {
-                    Anchor.Spot place = places.get(t).get();
-                    byPlace.computeIfAbsent(key(place.word(), place.phone()), k -> new ArrayList<>())
-                            .add(t);
-                }
-            }
-        }
-
-        private static long key(int word, int phone) {
-            return ((long) word << 32) | (phone & 0xffffffffL);
-        }
-
-        /** Those of the whole word first, then those of the sound. */
-        List<Integer> of(int word, int phone) {
-            if (word < 0 || byPlace.isEmpty()) {
-                return List.of();
-            }
-            List<Integer> all = new ArrayList<>(byPlace.getOrDefault(key(word, -1), List.of()));
-            all.addAll(byPlace.getOrDefault(key(word, phone), List.of()));
-            return all;
-        }
     }
 
     // --- closures --------------------------------------------------------------------------------------------------

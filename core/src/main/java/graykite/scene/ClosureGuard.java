@@ -69,7 +69,7 @@ final class ClosureGuard {
                 default -> false;
             };
         }
-        movable = lips.map(this::channelsThatMoveLips).orElse(new int[0]);
+        movable = lips.map(new LipChannels(character, turns)::of).orElse(new int[0]);
         freedom = new double[movable.length];
         low = new double[movable.length];
         high = new double[movable.length];
@@ -106,38 +106,6 @@ final class ClosureGuard {
             }
         }
         return IntStream.range(0, used.length).filter(c -> used[c]).toArray();
-    }
-
-    private int[] channelsThatMoveLips(LipGap measure) {
-        double[] rest = new double[character.channels().size()];
-        double[] gaps = measure.gaps(rest);
-        double[] places = measure.lowerLip(rest);
-        return IntStream.range(0, rest.length)
-                .filter(c -> !turns[c])
-                .filter(c -> {
-                    double[] moved = rest.clone();
-                    moved[c] = character.channels().get(c).max();
-                    return furthest(gaps, measure.gaps(moved)) > 0.02
-                            || furthest(places, measure.lowerLip(moved)) > 0.02
-                            || seals(c);
-                })
-                .toArray();
-    }
-
-    /** A seal alone moves nothing: it undoes what opens. */
-    private boolean seals(int c) {
-        String name = character.channels().get(c).name();
-        return character.correctives().stream()
-                        .anyMatch(k -> k.first().equals(name) || k.second().equals(name))
-                && character.channels().get(c).group() == Channel.Group.LIPS;
-    }
-
-    private static double furthest(double[] a, double[] b) {
-        double most = 0;
-        for (int i = 0; i < a.length; i++) {
-            most = Math.max(most, Math.abs(a[i] - b[i]));
-        }
-        return most;
     }
 
     /** Values as they are seen: the head straight, couplings applied. */

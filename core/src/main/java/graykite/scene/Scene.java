@@ -10,6 +10,7 @@ import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.FacePoint;
+import graykite.rig.Framing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -44,10 +45,12 @@ public final class Scene {
 
     private final List<Actor> actors;
     private final double duration;
+    private final Framing alone;
 
     private Scene(List<Actor> actors, double duration) {
         this.actors = List.copyOf(actors);
         this.duration = duration;
+        this.alone = Framing.of(character(0));
     }
 
     /** One who speaks a line alone. */
@@ -195,7 +198,8 @@ public final class Scene {
     }
 
     /**
-     * A view that is as much wider as it must be for all to be seen, and stands on the same ground.
+     * A view that is as much wider as it must be for all to be seen, and stands on the same ground; one alone is seen as
+     * {@link Framing} has it.
      *
      * @param aspect width of the picture over its height
      */
@@ -205,7 +209,10 @@ public final class Scene {
         double right =
                 actors.stream().mapToDouble(a -> a.role().stand().x()).max().orElse(0);
         double factor = Math.max(1, (right - left + ONE) / (aspect * Camera.FRONT.height()));
-        if (actors.size() == 1 || factor == 1) {
+        if (actors.size() == 1) {
+            return alone.of(camera, aspect);
+        }
+        if (factor == 1) {
             return camera;
         }
         double height = camera.height() * factor;

@@ -66,17 +66,17 @@ class ChartFilesTest {
 
     @Test
     void dictionsComeBackAndShip() throws IOException {
-        Path file = folder.resolve("mine" + ChartFiles.DICTION);
+        Path file = folder.resolve("mine" + DictionFiles.EXTENSION);
         Diction mine = Diction.PLAIN.withOpen(1.4).withShape("Ah", 0.5);
-        ChartFiles.save(mine, file);
-        assertEquals(mine, ChartFiles.openDiction(file));
+        DictionFiles.save(mine, file);
+        assertEquals(mine, DictionFiles.open(file));
         assertFits(file, "diction.schema.json");
-        Map<String, Diction> shipped = ChartFiles.shippedDictions();
+        Map<String, Diction> shipped = DictionFiles.shipped();
         assertEquals(8, shipped.size());
         assertEquals(Diction.PLAIN, shipped.get("plain"));
         for (Map.Entry<String, Diction> one : shipped.entrySet()) {
-            Path copy = folder.resolve(one.getKey() + ChartFiles.DICTION);
-            ChartFiles.save(one.getValue(), copy);
+            Path copy = folder.resolve(one.getKey() + DictionFiles.EXTENSION);
+            DictionFiles.save(one.getValue(), copy);
             assertFits(copy, "diction.schema.json");
         }
     }
@@ -108,18 +108,18 @@ class ChartFilesTest {
 
     @Test
     void foreignFilesAreTurnedAway() throws IOException {
-        Path file = folder.resolve("x" + ChartFiles.DICTION);
-        assertThrows(BadInput.class, () -> ChartFiles.openDiction(file));
+        Path file = folder.resolve("x" + DictionFiles.EXTENSION);
+        assertThrows(BadInput.class, () -> DictionFiles.open(file));
         Files.writeString(file, "");
-        assertThrows(BadInput.class, () -> ChartFiles.openDiction(file));
+        assertThrows(BadInput.class, () -> DictionFiles.open(file));
         Files.writeString(file, "[".repeat(2000));
-        assertThrows(BadInput.class, () -> ChartFiles.openDiction(file));
+        assertThrows(BadInput.class, () -> DictionFiles.open(file));
         Files.writeString(file, "{\"format\":\"graykite-diction\",\"version\":1,\"open\":3}");
-        assertTrue(assertThrows(BadInput.class, () -> ChartFiles.openDiction(file))
+        assertTrue(assertThrows(BadInput.class, () -> DictionFiles.open(file))
                 .getMessage()
                 .contains("Open lies between 0 and 2, not 3.00."));
         Files.writeString(file, "{\"format\":\"graykite-diction\",\"version\":1,\"open\":\"wide\"}");
-        assertTrue(assertThrows(BadInput.class, () -> ChartFiles.openDiction(file))
+        assertTrue(assertThrows(BadInput.class, () -> DictionFiles.open(file))
                 .getMessage()
                 .contains("diction, open: is a number"));
     }

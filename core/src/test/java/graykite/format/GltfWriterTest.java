@@ -125,7 +125,7 @@ class GltfWriterTest {
     void quaternionsTurnAsTheMatrixDoes() {
         double[] degrees = {20, -35, 12};
         float[] q = new float[4];
-        GltfWriter.quaternion(degrees, q, 0);
+        GltfAnimation.quaternion(degrees, q, 0);
         assertEquals(1, q[0] * q[0] + q[1] * q[1] + q[2] * q[2] + q[3] * q[3], 1e-6);
         double[] values = new double[ODILE.channels().size()];
         values[ODILE.channelIndex().get("headYaw")] = -35;

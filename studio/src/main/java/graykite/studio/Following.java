@@ -41,11 +41,11 @@ final class Following {
         workspace.savedProject().addListener((o, b, n) -> refresh.run());
         workspace.selection().addListener((o, b, n) -> desks.refresh());
         player.loopRange().addListener((o, b, n) -> desks.refresh());
-        workspace.mouth().asked().addListener((o, b, channel) -> {
+        workspace.mouth().curves().asked().addListener((o, b, channel) -> {
             if (!channel.isEmpty()) {
                 window.knot().set(Knot.MOUTH);
                 window.mouthDesk().ask(channel);
-                workspace.mouth().asked().set("");
+                workspace.mouth().curves().asked().set("");
             }
         });
         workspace.mouth().section().addListener((o, b, n) -> {

@@ -4,11 +4,13 @@ import graykite.picture.Camera;
 import graykite.picture.Surface;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.rig.Framing;
 import graykite.scene.Scene;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
+import graykite.studio.view.StagePainter;
 import graykite.studio.view.StageView;
 import java.util.List;
 import java.util.Optional;
@@ -23,7 +25,7 @@ final class StageDirector {
     private final Trial trial;
     private final ObjectProperty<Knot> knot;
     private Optional<Object> shown = Optional.empty();
-    private Optional<StageView.Troupe> troupe = Optional.empty();
+    private Optional<StagePainter.Troupe> troupe = Optional.empty();
     private Optional<Runnable> lineShown = Optional.empty();
 
     StageDirector(Workspace workspace, Player player, StageView stage, Trial trial, ObjectProperty<Knot> knot) {
@@ -80,7 +82,8 @@ final class StageDirector {
     private void alone(Character figure, double[] values) {
         if (!shown.map(s -> s == figure).orElse(false)) {
             Deformer deformer = workspace.figures().deformer(figure);
-            put(figure, new StageView.Troupe() {
+            Framing framing = Framing.of(figure);
+            put(figure, new StagePainter.Troupe() {
                 @Override
                 public List<Surface> surfaces(List<double[]> all) {
                     return deformer.deform(all.getFirst());
@@ -88,7 +91,7 @@ final class StageDirector {
 
                 @Override
                 public Camera framed(Camera view, double aspect) {
-                    return view;
+                    return framing.of(view, aspect);
                 }
             });
         }
@@ -99,7 +102,7 @@ final class StageDirector {
         lineShown.ifPresent(stage::whenFirstShown);
         lineShown = Optional.empty();
         if (!shown.map(s -> s == scene).orElse(false)) {
-            put(scene, new StageView.Troupe() {
+            put(scene, new StagePainter.Troupe() {
                 @Override
                 public List<Surface> surfaces(List<double[]> all) {
                     return scene.surfaces(all);
@@ -121,7 +124,7 @@ final class StageDirector {
         lineShown = Optional.of(action);
     }
 
-    private void put(Object who, StageView.Troupe newTroupe) {
+    private void put(Object who, StagePainter.Troupe newTroupe) {
         shown = Optional.of(who);
         troupe = Optional.of(newTroupe);
         stage.note("");

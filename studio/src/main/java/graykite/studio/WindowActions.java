@@ -85,9 +85,11 @@ final class WindowActions {
                         .togglePin()),
                 UserAction.of("Reading", "The next word begins here", "W", () -> window.workspace()
                         .words()
+                        .marks()
                         .mark(window.player().time().get())),
                 UserAction.of("Reading", "Silence begins here", "Shift+W", () -> window.workspace()
                         .words()
+                        .marks()
                         .markSilence(window.player().time().get())),
                 UserAction.of(
                         "Reading", "Move the chosen word earlier by a frame", "Shift+Alt+Left", () -> moveWord(-1)),
@@ -121,6 +123,9 @@ final class WindowActions {
                 UserAction.of("Window", "Messages", "", () -> new MessagesOverlay(root, window.workspace()).open()),
                 UserAction.of("Window", "Start screen", "", window::greet),
                 UserAction.of("Window", "Daylight or dusk", "", window::toggleTheme),
+                UserAction.of("Face", "Two views at once, or one", "V", () -> window.face()
+                        .two()
+                        .set(!window.face().two().get())),
                 UserAction.of(
                         "Face", "Front view", "", () -> window.face().camera().set(Camera.FRONT)),
                 UserAction.of("Face", "Three-quarter view", "", () -> window.face()
@@ -166,7 +171,7 @@ final class WindowActions {
                 && window.workspace().words().word().isPresent();
         if (reading) {
             window.workspace().words().delete();
-        } else if (!window.workspace().mouth().deleteKey()) {
+        } else if (!window.workspace().mouth().curves().deleteKey()) {
             window.workspace().keys().delete();
         }
     }
@@ -204,7 +209,7 @@ final class WindowActions {
                             .get(phone)
                             .start();
                     double by = frames * window.workspace().project().rate().frameLength();
-                    window.workspace().moveStart(chosen.word(), phone, start + by, 0);
+                    window.workspace().words().moveStart(chosen.word(), phone, start + by, 0);
                 });
     }
 

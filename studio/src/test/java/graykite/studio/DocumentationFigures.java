@@ -107,8 +107,10 @@ final class DocumentationFigures {
         return FigureFiles.read(objFolder(), Progress.none()).character();
     }
 
-    /** Pim's portrait with the landmarks where they belong. */
-    static LandmarkOverlay landmarks(StackPane root) {
+    /** Pim's portrait, and where the landmarks are in its pixels. */
+    private record Portrait(Texture picture, Map<String, Vec> marks) {}
+
+    private static Portrait portrait() {
         Character pim = Cast.byName("pim");
         int size = 700;
         Camera camera = new Camera(new Vec(0, -12, 20), 0, 0, 1400, 330);
@@ -119,14 +121,25 @@ final class DocumentationFigures {
             double[] at = SurfacePick.seen(pim.landmarks().get(name), camera, size, size);
             marks.put(name, new Vec(at[0], at[1], 0));
         }
-        Texture texture = new Texture(size, size, picture.pixels());
+        return new Portrait(new Texture(size, size, picture.pixels()), marks);
+    }
+
+    /** A flat face from Pim's portrait. */
+    static Character flat() {
+        Portrait portrait = portrait();
+        return PictureFigure.of("Portrait", portrait.picture(), portrait.marks());
+    }
+
+    /** Pim's portrait with the landmarks where they belong. */
+    static LandmarkOverlay landmarks(StackPane root) {
+        Portrait portrait = portrait();
         return new LandmarkOverlay(
                 root,
                 "Mark the face on portrait.png",
                 "Drag each point to its place, or choose one and click. The wheel zooms. The character's own left is on"
                         + " the right of the picture.",
-                LandmarkGround.Flat.whole(texture),
-                marks,
+                LandmarkGround.Flat.whole(portrait.picture()),
+                portrait.marks(),
                 Cast.byName("odile"),
                 "Make the character",
                 new LandmarkOverlay.Asks() {

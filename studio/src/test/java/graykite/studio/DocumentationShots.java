@@ -4,7 +4,7 @@ import graykite.base.AtomicFiles;
 import graykite.base.Progress;
 import graykite.edit.ActingEdit;
 import graykite.edit.LineEdit;
-import graykite.format.ChartFiles;
+import graykite.format.DictionFiles;
 import graykite.format.EditJson;
 import graykite.format.Shelf;
 import graykite.media.SoundReader;
@@ -19,6 +19,7 @@ import graykite.project.SoundFile;
 import graykite.sound.Sound;
 import graykite.studio.model.Knot;
 import graykite.studio.model.MouthEdits;
+import graykite.studio.model.OwnCurves;
 import graykite.studio.model.Workspace;
 import graykite.studio.model.Workspace.Selection;
 import graykite.studio.view.BringInOverlay;
@@ -47,7 +48,8 @@ final class DocumentationShots {
     private static final double SETTLE_SECONDS = 1.2;
 
     /** Views that are looked at, but are not in the documentation: taken only when they are asked for. */
-    private static final List<String> EXTRA = List.of("keys", "command-box", "by-hand", "long-recording");
+    private static final List<String> EXTRA =
+            List.of("keys", "command-box", "by-hand", "long-recording", "two-views", "picture-face");
 
     private final Stage stage;
     private final StudioWindow window;
@@ -119,6 +121,8 @@ final class DocumentationShots {
                     workspace.jump(0);
                 },
                 acted);
+        add("two-views", () -> window.face().two().set(true), acted);
+        add("", () -> window.face().two().set(false), acted);
         add("keys", () -> new HelpOverlay(window.root(), window.actions()).open(), acted);
         add("", () -> window.root().getChildren().removeLast(), acted);
         add("command-box", () -> new CommandOverlay(window.root(), window.actions()).open(), acted);
@@ -204,9 +208,9 @@ final class DocumentationShots {
         add(
                 "by-hand",
                 () -> {
-                    workspace.words().clear();
+                    workspace.words().marks().clear();
                     for (double time : new double[] {0.45, 0.93, 1.03, 1.18, 1.37}) {
-                        workspace.words().mark(time);
+                        workspace.words().marks().mark(time);
                     }
                     window.player().seek(1.65);
                     window.readingDesk().openTab("By hand");
@@ -232,8 +236,7 @@ final class DocumentationShots {
                     window.knot().set(Knot.MOUTH);
                     window.player().seek(4.28);
                     mouth.cutSection(new TimeRange(3.4, 5.5));
-                    mouth.diction(
-                            0, d -> ChartFiles.shippedDictions().get("smiling").withOpen(1.35));
+                    mouth.diction(0, d -> DictionFiles.shipped().get("smiling").withOpen(1.35));
                 },
                 acted);
         add(
@@ -254,23 +257,23 @@ final class DocumentationShots {
                 "",
                 () -> {
                     window.mouthDesk().openTab("Curves");
-                    mouth.channel().set("jawDrop");
-                    mouth.takeOver(new TimeRange(1.38, 2.0), MouthEdits.USUAL_ERROR);
+                    mouth.curves().channel().set("jawDrop");
+                    mouth.curves().takeOver(new TimeRange(1.38, 2.0), OwnCurves.USUAL_ERROR);
                 },
                 () -> !mouth.work().curves().isEmpty());
         add(
                 "curves",
                 () -> {
                     workspace.selection().set(new Selection(4, -1));
-                    mouth.key().set(new MouthEdits.KeyChoice(0, 2));
+                    mouth.curves().key().set(new OwnCurves.KeyChoice(0, 2));
                     window.player().seek(1.72);
                 },
                 acted);
         add(
                 "why",
                 () -> {
-                    mouth.key().set(MouthEdits.KeyChoice.NONE);
-                    mouth.channel().set("");
+                    mouth.curves().key().set(OwnCurves.KeyChoice.NONE);
+                    mouth.curves().channel().set("");
                     window.mouthDesk().openTab("Why");
                     window.player().seek(2.16);
                 },
@@ -328,6 +331,17 @@ final class DocumentationShots {
                 () -> DocumentationFigures.landmarks(window.root()).open(),
                 () -> overlay() instanceof LandmarkOverlay);
         add("", () -> ((LandmarkOverlay) overlay()).close(), acted);
+        add(
+                "picture-face",
+                () -> {
+                    window.face().camera().set(Camera.FRONT);
+                    window.bringIn().add(DocumentationFigures.flat());
+                },
+                () -> window.trial()
+                        .figure()
+                        .get()
+                        .map(f -> f.name().equals("Portrait"))
+                        .orElse(false));
     }
 
     private Node overlay() {

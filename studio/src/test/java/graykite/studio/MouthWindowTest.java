@@ -286,7 +286,7 @@ class MouthWindowTest extends RealWindow {
     void aCurveIsTakenOverEditedAndGivenBack(FxRobot robot) throws Exception {
         openDemo("Curves");
         choose(2, -1);
-        run(() -> workspace.mouth().channel().set("jawDrop"));
+        run(() -> workspace.mouth().curves().channel().set("jawDrop"));
         double time = 1.30;
         double generated = channel("jawDrop", time);
         click(robot, "#take-over");
@@ -295,11 +295,12 @@ class MouthWindowTest extends RealWindow {
         assertEquals(generated, channel("jawDrop", time), 0.03, "taken over, it looks the same");
 
         // A double-click makes a key, a drag moves it, the face follows.
-        Curve curve = onFx(() -> workspace.mouth().curve(0).orElseThrow());
+        Curve curve = onFx(() -> workspace.mouth().curves().curve(0).orElseThrow());
         Point2D there = onFx(() -> window.sheet()
                 .localToScreen(window.sheet().xOf(time), window.sheet().curveY(curve.at(time))));
         robot.doubleClickOn(there);
-        assertTrue(onFx(() -> workspace.mouth().curve(0).orElseThrow().keys().size())
+        assertTrue(onFx(() ->
+                        workspace.mouth().curves().curve(0).orElseThrow().keys().size())
                 > curve.keys().size());
         robot.moveTo(there)
                 .press(MouseButton.PRIMARY)
@@ -314,7 +315,8 @@ class MouthWindowTest extends RealWindow {
         robot.press(KeyCode.DELETE).release(KeyCode.DELETE);
         assertEquals(
                 curve.keys().size(),
-                onFx(() -> workspace.mouth().curve(0).orElseThrow().keys().size()));
+                onFx(() ->
+                        workspace.mouth().curves().curve(0).orElseThrow().keys().size()));
 
         run(() -> window.player().seek(time));
         run(() -> window.mouthDesk().refresh());

@@ -141,7 +141,7 @@ class ReadingWindowTest extends RealWindow {
     void pinsStayWhenTheLineIsReadAgain(FxRobot robot) throws Exception {
         bring("The fog bell rang at seven.", "The fog bell rang at seven.");
         double before = timing().words().get(2).phones().get(1).start();
-        run(() -> workspace.moveStart(2, 1, before + 0.025, 0));
+        run(() -> workspace.words().moveStart(2, 1, before + 0.025, 0));
         TimedPhone pinned = timing().words().get(2).phones().get(1);
         assertTrue(pinned.pinned());
         run(() -> window.knot().set(Knot.READING));

@@ -28,6 +28,25 @@ final class GltfAccessors {
     }
 
     /**
+     * What a primitive says of each of its vertices; empty when it says nothing of the kind.
+     *
+     * @param count vertices of the primitive
+     */
+    float[] optional(JsonNode attributes, String attribute, String type, int count, String place) {
+        if (!attributes.hasNonNull(attribute)) {
+            return new float[0];
+        }
+        String where = place + ", " + attribute;
+        int accessor = attributes.path(attribute).asInt(-1);
+        float[] values = floats(accessor, type, GltfFigure.MOST_VERTICES, where);
+        if (count(accessor, where) != count) {
+            throw file.fault(
+                    where + " has " + count(accessor, where) + " elements, the mesh has " + count + " vertices.");
+        }
+        return values;
+    }
+
+    /**
      * The numbers of an accessor as floats; integers that the file marks as normalised become shares.
      *
      * @param type such as "VEC3"

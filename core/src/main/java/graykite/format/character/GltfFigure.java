@@ -5,18 +5,12 @@ import graykite.base.Names;
 import graykite.figures.Twins;
 import graykite.geometry.Affine;
 import graykite.geometry.Vec;
-import graykite.picture.Material;
-import graykite.picture.Texture;
 import graykite.rig.MorphTarget;
 import graykite.rig.Part;
-import graykite.rig.Skin;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -33,8 +27,9 @@ final class GltfFigure {
     private final GltfFile file;
     private final GltfAccessors accessors;
     private final GltfScene scene;
+    private final GltfSkins skins;
+    private final GltfLooks looks;
     private final List<String> remarks;
-    private final Map<Integer, Optional<Texture>> textures = new HashMap<>();
     private final Set<String> targetNames = new LinkedHashSet<>();
     private final List<Part> parts = new ArrayList<>();
     private int vertices;
@@ -45,6 +40,8 @@ final class GltfFigure {
         this.accessors = new GltfAccessors(file);
         this.scene = scene;
         this.remarks = remarks;
+        this.skins = new GltfSkins(file, accessors, scene, remarks);
+        this.looks = new GltfLooks(file, accessors, remarks);
         for (int node : scene.order()) {
             JsonNode json = scene.node(node);
             if (json.hasNonNull("mesh")) {
@@ -70,7 +67,6 @@ final class GltfFigure {
         JsonNode json = file.item("meshes", mesh, "node " + node);
         String name = json.path("name").asText(scene.name(node)).strip();
         String meshPlace = "mesh " + mesh + " \"" + name + "\"";
-        Affine[] binds = skin < 0 ? new Affine[0] : binds(skin);
         int p = 0;
         for (JsonNode primitive : json.path("primitives")) {
             String place = meshPlace + (json.path("primitives").size() > 1 ? ", piece " + p : "");
@@ -79,7 +75,7 @@ final class GltfFigure {
                 remarks.add(place + " is made of points or lines and was left out.");
             } else {
                 String title = name + (json.path("primitives").size() > 1 ? " " + (p + 1) : "");
-                parts.add(part(node, json, primitive, skin, binds, unique(title), mode, place));
+                parts.add(part(node, json, primitive, skin, unique(title), mode, place));
             }
             p++;
         }
@@ -93,15 +89,7 @@ final class GltfFigure {
         return parts.stream().anyMatch(p -> p.name().equals(name));
     }
 
-    private Part part(
-            int node,
-            JsonNode mesh,
-            JsonNode primitive,
-            int skinIndex,
-            Affine[] binds,
-            String name,
-            int mode,
-            String place) {
+    private Part part(int node, JsonNode mesh, JsonNode primitive, int skin, String name, int mode, String place) {
         JsonNode attributes = primitive.path("attributes");
         int position = attributes.path("POSITION").asInt(-1);
         if (position < 0) {
@@ -113,42 +101,32 @@ final class GltfFigure {
         if (vertices > MOST_VERTICES) {
             throw file.fault("it has more than " + MOST_VERTICES + " vertices. Export the head alone, or reduce it.");
         }
-        float[] normals = optional(attributes, "NORMAL", "VEC3", count, place);
-        float[] uv = optional(attributes, "TEXCOORD_0", "VEC2", count, place);
+        float[] normals = accessors.optional(attributes, "NORMAL", "VEC3", count, place);
+        float[] uv = accessors.optional(attributes, "TEXCOORD_0", "VEC2", count, place);
         int[] triangles = triangles(primitive, count, mode, place);
-        Optional<Skin> skin = skinIndex < 0 ? Optional.empty() : skin(attributes, skinIndex, count, place);
-        Affine[] movement = movement(node, skin, binds, skinIndex, count);
-        Looked looked = looked(primitive, attributes, count, uv.length > 0, place);
+        GltfSkins.Placed follows = skins.placed(attributes, node, skin, count, place);
+        Affine[] movement = follows.movement();
+        GltfLooks.Looked looked = looks.of(primitive, attributes, count, uv.length > 0, place);
         int[] twins = Twins.of(points, normals);
         float[] placed = new float[points.length];
         for (int i = 0; i < count; i++) {
             put(placed, i, movement[i].point(points[3 * i], points[3 * i + 1], points[3 * i + 2]));
         }
-        Part.Looks looks = new Part.Looks(
-                skin, looked.texture, looked.texture.isPresent() ? uv : new float[0], twins, Optional.empty());
+        Part.Looks worn = new Part.Looks(
+                follows.skin(),
+                looked.texture(),
+                looked.texture().isPresent() ? uv : new float[0],
+                twins,
+                Optional.empty());
         return new Part(
                 name,
-                looked.material,
+                looked.material(),
                 scene.jointFor(node),
                 placed,
-                looked.colours,
-                looked.twoSided ? bothSides(triangles) : triangles,
+                looked.colours(),
+                looked.twoSided() ? bothSides(triangles) : triangles,
                 targets(mesh, primitive, movement, count, place),
-                looks);
-    }
-
-    private float[] optional(JsonNode attributes, String attribute, String type, int count, String place) {
-        if (!attributes.hasNonNull(attribute)) {
-            return new float[0];
-        }
-        String where = place + ", " + attribute;
-        int accessor = attributes.path(attribute).asInt(-1);
-        float[] values = accessors.floats(accessor, type, MOST_VERTICES, where);
-        if (accessors.count(accessor, where) != count) {
-            throw file.fault(where + " has " + accessors.count(accessor, where) + " elements, the mesh has " + count
-                    + " vertices.");
-        }
-        return values;
+                worn);
     }
 
     private int[] triangles(JsonNode primitive, int count, int mode, String place) {
@@ -184,88 +162,6 @@ final class GltfFigure {
             both[triangles.length + i + 2] = triangles[i + 1];
         }
         return both;
-    }
-
-    /** From each joint's bind space to the figure's rest. */
-    private Affine[] binds(int skin) {
-        String place = "skin " + skin;
-        JsonNode json = file.item("skins", skin, place);
-        JsonNode joints = json.path("joints");
-        float[] inverse = json.hasNonNull("inverseBindMatrices")
-                ? accessors.floats(json.path("inverseBindMatrices").asInt(-1), "MAT4", 10_000, place)
-                : new float[0];
-        Affine[] binds = new Affine[joints.size()];
-        for (int j = 0; j < binds.length; j++) {
-            int node = joints.get(j).asInt(-1);
-            file.item("nodes", node, place);
-            Affine bind = Affine.NONE;
-            if (inverse.length > 0) {
-                if (inverse.length < 16 * (j + 1)) {
-                    throw file.fault(place + " has fewer bind matrices than joints.");
-                }
-                double[] columns = new double[16];
-                for (int k = 0; k < 16; k++) {
-                    columns[k] = inverse[16 * j + k];
-                }
-                bind = Affine.ofColumns(columns);
-            }
-            binds[j] = scene.world(node).times(bind);
-        }
-        return binds;
-    }
-
-    private Optional<Skin> skin(JsonNode attributes, int skin, int count, String place) {
-        if (!attributes.hasNonNull("JOINTS_0") || !attributes.hasNonNull("WEIGHTS_0")) {
-            throw file.fault(place + " has a skin, but its vertices follow no joints.");
-        }
-        JsonNode joints = file.item("skins", skin, place).path("joints");
-        int[] which = accessors.ints(attributes.path("JOINTS_0").asInt(-1), "VEC4", MOST_VERTICES, place + ", joints");
-        float[] weights =
-                accessors.floats(attributes.path("WEIGHTS_0").asInt(-1), "VEC4", MOST_VERTICES, place + ", weights");
-        if (which.length != 4 * count || weights.length != 4 * count) {
-            throw file.fault(place + " has joints for " + which.length / 4 + " vertices, but " + count + " vertices.");
-        }
-        if (attributes.has("JOINTS_1")) {
-            remarks.add(place + ": only the four strongest of its joints a vertex are kept.");
-        }
-        int[] own = new int[which.length];
-        for (int i = 0; i < which.length; i++) {
-            if (which[i] < 0 || which[i] >= joints.size()) {
-                throw file.fault(
-                        place + " follows joint " + which[i] + " of its skin, which has " + joints.size() + ".");
-            }
-            own[i] = scene.jointFor(joints.get(which[i]).asInt());
-        }
-        for (int i = 0; i < count; i++) {
-            float sum = weights[4 * i] + weights[4 * i + 1] + weights[4 * i + 2] + weights[4 * i + 3];
-            for (int k = 4 * i; k < 4 * i + 4; k++) {
-                weights[k] = sum > 1e-6f ? weights[k] / sum : k == 4 * i ? 1 : 0;
-            }
-        }
-        rawJoints = which;
-        return Optional.of(new Skin(own, weights));
-    }
-
-    /** Joint numbers of the skin that was read last, as the file counts them. */
-    private int[] rawJoints = new int[0];
-
-    /** What brings each vertex from the mesh's own space to the figure's rest. */
-    private Affine[] movement(int node, Optional<Skin> skin, Affine[] binds, int skinIndex, int count) {
-        Affine[] movement = new Affine[count];
-        if (skin.isEmpty()) {
-            Arrays.fill(movement, scene.world(node));
-            return movement;
-        }
-        for (int i = 0; i < count; i++) {
-            Affine[] four = new Affine[4];
-            double[] shares = new double[4];
-            for (int k = 0; k < 4; k++) {
-                four[k] = binds[rawJoints[4 * i + k]];
-                shares[k] = skin.get().weights()[4 * i + k];
-            }
-            movement[i] = Affine.mixed(four, shares);
-        }
-        return movement;
     }
 
     private List<MorphTarget> targets(JsonNode mesh, JsonNode primitive, Affine[] movement, int count, String place) {
@@ -319,71 +215,5 @@ final class GltfFigure {
         values[3 * at] = (float) v.x();
         values[3 * at + 1] = (float) v.y();
         values[3 * at + 2] = (float) v.z();
-    }
-
-    private record Looked(Material material, Optional<Texture> texture, float[] colours, boolean twoSided) {}
-
-    private Looked looked(JsonNode primitive, JsonNode attributes, int count, boolean hasUv, String place) {
-        JsonNode material = primitive.hasNonNull("material")
-                ? file.item("materials", primitive.path("material").asInt(-1), place)
-                : com.fasterxml.jackson.databind.node.MissingNode.getInstance();
-        JsonNode pbr = material.path("pbrMetallicRoughness");
-        float[] factor = {1, 1, 1};
-        for (int k = 0; k < 3; k++) {
-            factor[k] = (float) Math.clamp(pbr.path("baseColorFactor").path(k).asDouble(1), 0, 1);
-        }
-        Optional<Texture> texture = hasUv && pbr.has("baseColorTexture")
-                ? texture(pbr.path("baseColorTexture").path("index").asInt(-1), place)
-                : Optional.empty();
-        float[] colours = new float[3 * count];
-        float[] own = colours(attributes, count, place);
-        for (int i = 0; i < colours.length; i++) {
-            colours[i] = factor[i % 3] * (own.length == 0 ? 1 : own[i]);
-        }
-        String name = material.path("name").asText("surface");
-        boolean painted = material.path("extensions").has("KHR_materials_unlit");
-        boolean skin = name.toLowerCase(Locale.ROOT).matches(".*(skin|face|head|body).*");
-        float rough = (float) Math.clamp(pbr.path("roughnessFactor").asDouble(0.6), 0.12, 1);
-        Material made = painted
-                ? Material.drawing(name)
-                : new Material(name, rough, 0.5f * (1 - rough), skin ? 0.55f : 0.35f, skin ? 0.6f : 0f, true);
-        boolean see = !material.path("alphaMode").asText("OPAQUE").equals("OPAQUE");
-        return new Looked(
-                made, texture, colours, see && material.path("doubleSided").asBoolean(false));
-    }
-
-    /** Vertex colours with three or four figures. */
-    private float[] colours(JsonNode attributes, int count, String place) {
-        if (!attributes.hasNonNull("COLOR_0")) {
-            return new float[0];
-        }
-        int accessor = attributes.path("COLOR_0").asInt(-1);
-        boolean four =
-                file.item("accessors", accessor, place).path("type").asText().equals("VEC4");
-        float[] raw = optional(attributes, "COLOR_0", four ? "VEC4" : "VEC3", count, place);
-        if (!four) {
-            return raw;
-        }
-        float[] three = new float[3 * count];
-        for (int i = 0; i < count; i++) {
-            System.arraycopy(raw, 4 * i, three, 3 * i, 3);
-        }
-        return three;
-    }
-
-    private Optional<Texture> texture(int index, String place) {
-        int image = file.item("textures", index, place).path("source").asInt(-1);
-        if (image < 0) {
-            remarks.add(place + ": its texture is in a form that cannot be read; it is shown plain.");
-            return Optional.empty();
-        }
-        return textures.computeIfAbsent(image, i -> {
-            JsonNode json = file.item("images", i, place);
-            String where = "image " + i;
-            byte[] bytes = json.hasNonNull("uri")
-                    ? file.resource(json.path("uri").asText(), where)
-                    : accessors.bytes(json.path("bufferView").asInt(-1), where);
-            return Optional.of(Images.open(bytes, file.name() + ", " + where));
-        });
     }
 }

@@ -3,6 +3,11 @@ package graykite.people.face;
 import static graykite.people.face.Ease.bell;
 import static graykite.people.face.Ease.mix;
 import static graykite.people.face.Ease.smooth;
+import static graykite.people.face.Move.lip;
+import static graykite.people.face.Move.lowerOnly;
+import static graykite.people.face.Move.push;
+import static graykite.people.face.Move.side;
+import static graykite.people.face.Move.upperOnly;
 
 import graykite.geometry.Vec;
 import graykite.rig.Channel;
@@ -17,40 +22,6 @@ import java.util.Map;
  */
 final class Actions {
     static final double JAW_DEGREES = 19;
-
-    /** A place on the face and how it belongs to the mouth; see {@link SkinGrid.Node}. */
-    record Spot(Vec p, double half, double lipness, double open, double across) {
-        static Spot onSkin(SkinGrid.Node node) {
-            return new Spot(node.point(), node.half(), node.lipness(), node.open(), node.across());
-        }
-
-        /** A place that moves with the skin of the upper face. */
-        static Spot upperFace(Vec p) {
-            return new Spot(p, 1, 0, 1, 0);
-        }
-
-        Spot mirrored() {
-            return new Spot(new Vec(-p.x(), p.y(), p.z()), half, lipness, open, -across);
-        }
-
-        double upper() {
-            return Math.max(0, half);
-        }
-
-        double lower() {
-            return Math.max(0, -half);
-        }
-    }
-
-    /** A displacement field. */
-    @FunctionalInterface
-    interface Move {
-        Vec at(Spot s);
-
-        default Move and(Move other) {
-            return s -> at(s).plus(other.at(s));
-        }
-    }
 
     private final FacePlan plan;
     private final Map<String, Channel> channels = new LinkedHashMap<>();
@@ -83,19 +54,20 @@ final class Actions {
 
     private double jawShare(Spot s) {
         double corner = 0.36;
-        double lip = s.half >= 0 ? mix(corner, 0.02, Math.pow(s.open, 0.9)) : mix(corner, 1, Math.pow(s.open, 1.25));
+        double lip =
+                s.half() >= 0 ? mix(corner, 0.02, Math.pow(s.open(), 0.9)) : mix(corner, 1, Math.pow(s.open(), 1.25));
         Vec m = plan.mouth();
-        double line = m.y() + 4 + (m.z() - 8 - s.p.z()) * 0.46;
-        double region = smooth(8, -34, s.p.y() - line);
+        double line = m.y() + 4 + (m.z() - 8 - s.p().z()) * 0.46;
+        double region = smooth(8, -34, s.p().y() - line);
         // The throat stays with the neck, and behind the hinge nothing turns.
-        region *= 1 - smooth(34, -10, s.p.z());
-        return mix(region, lip, s.lipness);
+        region *= 1 - smooth(34, -10, s.p().z());
+        return mix(region, lip, s.lipness());
     }
 
     private void jaw() {
-        both("jawDrop", Group.JAW, "Lowers the jaw (AU 26, 27)", s -> jawDrop(s.p)
+        both("jawDrop", Group.JAW, "Lowers the jaw (AU 26, 27)", s -> jawDrop(s.p())
                 .times(jawShare(s))
-                .plus(new Vec(-0.13 * s.p.x() * around(s, 1.3, 16), 0, 0)));
+                .plus(new Vec(-0.13 * s.p().x() * around(s, 1.3, 16), 0, 0)));
         pair("jawSideways", Group.JAW, "Moves the jaw to this side (AU 30)", s -> new Vec(7 * jawShare(s), 0, 0));
         both("jawThrust", Group.JAW, "Pushes the jaw forward (AU 29)", s -> new Vec(0, -0.5, 6).times(jawShare(s)));
     }
@@ -110,7 +82,7 @@ final class Actions {
                 push(a, m.y(), m.z() - 9, 17, 17, 22, 7.5, 8.5, -6.5)
                         .and(push(a + 13, m.y() + 24, m.z() - 20, 18, 15, 20, 2.2, 5, 3.6))
                         .and(push(a + 2, m.y() + 16, m.z() - 6, 7, 12, 12, 1, 1.2, -2.2))
-                        .and(s -> new Vec(0, -1.0, -1.6).times(s.lipness * side(s))));
+                        .and(s -> new Vec(0, -1.0, -1.6).times(s.lipness() * side(s))));
         pair(
                 "lipCornerDepressor",
                 Group.LIPS,
@@ -122,7 +94,7 @@ final class Actions {
                 Group.LIPS,
                 "Draws the corner of the mouth straight outward (AU 20)",
                 push(a, m.y(), m.z() - 9, 19, 17, 22, 8, -0.6, -6)
-                        .and(s -> new Vec(0, 0, -1.4).times(s.lipness * side(s))));
+                        .and(s -> new Vec(0, 0, -1.4).times(s.lipness() * side(s))));
         pair(
                 "dimpler",
                 Group.LIPS,
@@ -130,23 +102,23 @@ final class Actions {
                 push(a, m.y(), m.z() - 9, 10, 10, 16, 3.5, 0.8, -5));
         both("lipPucker", Group.LIPS, "Draws the lips together and forward, as for a kiss (AU 18)", s -> {
             double w = around(s, 1.55, 30);
-            double dx = -0.42 * drawn(s.p.x()) * w;
-            double forward = 8.5 * w * (1 - 0.35 * Math.abs(s.across));
+            double dx = -0.42 * drawn(s.p().x()) * w;
+            double forward = 8.5 * w * (1 - 0.35 * Math.abs(s.across()));
             // The lips swell away from the seam, which itself stays shut.
-            double swell = smooth(0.5, 7, Math.abs(s.p.y() - plan.mouth().y()));
-            double thick = s.lipness * s.half * s.open * (0.5 + 1.9 * swell);
+            double swell = smooth(0.5, 7, Math.abs(s.p().y() - plan.mouth().y()));
+            double thick = s.lipness() * s.half() * s.open() * (0.5 + 1.9 * swell);
             return new Vec(dx, thick + 0.3 * w, forward);
         });
         both("lipFunneler", Group.LIPS, "Opens the lips into a funnel that shows the teeth (AU 22)", s -> {
             double w = around(s, 1.45, 26);
-            double open = s.lipness * s.open;
+            double open = s.lipness() * s.open();
             return new Vec(
-                    -0.25 * drawn(s.p.x()) * w,
+                    -0.25 * drawn(s.p().x()) * w,
                     open * (3.2 * s.upper() - 3.6 * s.lower()),
-                    6.5 * w * (0.55 + 0.45 * s.open));
+                    6.5 * w * (0.55 + 0.45 * s.open()));
         });
         both("lipTightener", Group.LIPS, "Makes the lips narrow (AU 23)", s -> roll(s, 0.55, -1.6)
-                .plus(new Vec(-0.07 * s.p.x() * around(s, 1.3, 22), 0, 0)));
+                .plus(new Vec(-0.07 * s.p().x() * around(s, 1.3, 22), 0, 0)));
         both("lipPressor", Group.LIPS, "Presses the lips on one another (AU 24)", s -> roll(s, 0.42, -1.4));
         pair(
                 "upperLipRaiser",
@@ -162,23 +134,23 @@ final class Actions {
                 lip(-1, 0.42, 0.55, 0.4, -6.4, 0.6)
                         .and(lowerOnly(push(a * 0.5, m.y() - 18, m.z() - 2, 14, 11, 16, 0.4, -3, 0))));
         both("lipsTogether", Group.LIPS, "Brings the lips together whatever else opens them (AU 8)", s -> new Vec(
-                        0, (0.5 * s.lower() - 0.35 * s.upper()) * s.open, -0.5)
-                .times(s.lipness));
+                        0, (0.5 * s.lower() - 0.35 * s.upper()) * s.open(), -0.5)
+                .times(s.lipness()));
         both("lipToTeeth", Group.LIPS, "Lays the lower lip under the upper teeth, as for f and v (AU 32)", s -> {
             // Falls off quickly: beside the corners nothing may fold.
-            double w = Math.pow(s.lipness, 3) * s.open;
-            double under = smooth(-11, 1, s.p.y() - m.y());
+            double w = Math.pow(s.lipness(), 3) * s.open();
+            double under = smooth(-11, 1, s.p().y() - m.y());
             Vec low = new Vec(0, 3.0 * (0.4 + 0.6 * under), -2.0 - 5.5 * under).times(w * s.lower());
             Vec high = new Vec(0, 3.6, 0.9).times(w * s.upper());
             Vec chin = push(0, m.y() - 26, m.z() - 4, 24, 14, 22, 0, 2.6, 0.5).at(s);
-            return low.plus(high).plus(chin.times(1 - s.lipness));
+            return low.plus(high).plus(chin.times(1 - s.lipness()));
         });
         both("lipSuck", Group.LIPS, "Draws the lips in over the teeth (AU 28)", s -> roll(s, 0.62, -6)
-                .plus(new Vec(0, 0, -2.0 * around(s, 1.3, 20) * (1 - s.lipness))));
+                .plus(new Vec(0, 0, -2.0 * around(s, 1.3, 20) * (1 - s.lipness()))));
         both("chinRaiser", Group.LIPS, "Pushes chin and lower lip up (AU 17)", s -> lowerOnly(
                         push(0, m.y() - 30, m.z() - 2, 22, 17, 22, 0, 5, 1.6))
                 .at(s)
-                .plus(new Vec(0, 2.6 * s.lower() + 1.6 * s.upper(), 1.8).times(s.lipness * s.open)));
+                .plus(new Vec(0, 2.6 * s.lower() + 1.6 * s.upper(), 1.8).times(s.lipness() * s.open())));
     }
 
     /**
@@ -193,11 +165,8 @@ final class Actions {
         Vec m = plan.mouth();
         double a = plan.mouthHalf();
         Move left = push(a + 3, m.y() - 3, m.z() - 10, 15, 15, 22, -2.4, 1.8, 1.2);
-        Move right = s -> {
-            Vec mirror = left.at(s.mirrored());
-            return new Vec(-mirror.x(), mirror.y(), mirror.z());
-        };
-        Move wider = s -> new Vec(0.13 * drawn(s.p.x()), 0, -1.6).times(around(s, 1.5, 24));
+        Move right = left.mirrored();
+        Move wider = s -> new Vec(0.13 * drawn(s.p().x()), 0, -1.6).times(around(s, 1.5, 24));
         return List.of(
                 new Meeting("lipCornerPuller.L", "jawDrop", left),
                 new Meeting("lipCornerPuller.R", "jawDrop", right),
@@ -261,48 +230,20 @@ final class Actions {
     /** Strength of an action of the whole mouth: full on the lips, fading over so many millimetres round them. */
     private double around(Spot s, double wide, double reach) {
         Vec m = plan.mouth();
-        double x = Math.max(0, Math.abs(s.p.x()) - plan.mouthHalf() * 0.9) / wide;
-        double y = Math.max(0, Math.abs(s.p.y() - m.y()) - 7);
-        double z = Math.max(0, m.z() - 30 - s.p.z());
+        double x = Math.max(0, Math.abs(s.p().x()) - plan.mouthHalf() * 0.9) / wide;
+        double y = Math.max(0, Math.abs(s.p().y() - m.y()) - 7);
+        double z = Math.max(0, m.z() - 30 - s.p().z());
         double away = Math.sqrt(x * x + y * y + z * z);
         double near = bell(away / reach, 0, 0);
-        return mix(near, 0.5 + 0.5 * near, s.lipness);
+        return mix(near, 0.5 + 0.5 * near, s.lipness());
     }
 
     /** Rolls both lips towards the seam: share of their height that goes, and millimetres back. */
     private Vec roll(Spot s, double share, double back) {
-        double height = s.p.y() - plan.mouth().y();
-        double w = s.lipness * s.open;
+        double height = s.p().y() - plan.mouth().y();
+        double w = s.lipness() * s.open();
         double red = 1 - smooth(6, 15, Math.abs(height));
         return new Vec(0, -share * height * red, back * (0.45 + 0.55 * (1 - smooth(0, 9, Math.abs(height))))).times(w);
-    }
-
-    private static Move lip(int half, double at, double width, double dx, double dy, double dz) {
-        return s -> {
-            double t = (s.across - at) / width;
-            double w = s.lipness * (half > 0 ? s.upper() : s.lower()) * Math.pow(s.open, 0.6) * bell(t, 0, 0);
-            return new Vec(dx, dy, dz).times(w);
-        };
-    }
-
-    private static double side(Spot s) {
-        return smooth(-0.2, 0.9, s.across);
-    }
-
-    private static Move upperOnly(Move move) {
-        return s -> move.at(s).times(smooth(-0.2, 0.5, s.half));
-    }
-
-    private static Move lowerOnly(Move move) {
-        return s -> move.at(s).times(smooth(0.2, -0.5, s.half));
-    }
-
-    private static Move push(
-            double cx, double cy, double cz, double rx, double ry, double rz, double dx, double dy, double dz) {
-        return s -> {
-            double w = bell((s.p.x() - cx) / rx, (s.p.y() - cy) / ry, (s.p.z() - cz) / rz);
-            return new Vec(dx, dy, dz).times(w);
-        };
     }
 
     private void both(String name, Group group, String describes, Move move) {
@@ -312,9 +253,6 @@ final class Actions {
 
     private void pair(String name, Group group, String describes, Move left) {
         both(name + ".L", group, describes + ", left", left);
-        both(name + ".R", group, describes + ", right", s -> {
-            Vec mirror = left.at(s.mirrored());
-            return new Vec(-mirror.x(), mirror.y(), mirror.z());
-        });
+        both(name + ".R", group, describes + ", right", left.mirrored());
     }
 }

@@ -82,7 +82,7 @@ public final class Carving {
                 p -> colour.times(0.9 + 0.2 * Math.sin(p.x() * 2.3 + p.y() * 1.1)));
         actions.moves().forEach((name, move) -> {
             if (actions.channels().get(name).group() != Channel.Group.LIPS) {
-                mesh.target(name, i -> move.at(Actions.Spot.upperFace(mesh.point(i))));
+                mesh.target(name, i -> move.at(Spot.upperFace(mesh.point(i))));
             }
         });
         return mesh.build();

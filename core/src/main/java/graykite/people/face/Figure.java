@@ -63,8 +63,8 @@ public final class Figure {
     }
 
     private static Map<String, Pose> poses() {
-        Map<String, Pose> poses = new LinkedHashMap<>(FacePoses.all());
-        poses.putAll(Expressions.all());
+        Map<String, Pose> poses = new LinkedHashMap<>(FacePoses.visemes());
+        poses.putAll(FacePoses.expressions());
         return poses;
     }
 

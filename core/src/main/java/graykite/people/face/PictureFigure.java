@@ -54,13 +54,10 @@ public final class PictureFigure {
             "jaw angle.R",
             "forehead");
 
-    private static final double MOUTH_HALF = 25.5;
     private static final double HEAD_DEGREES = 18;
 
     private final Texture picture;
-    private final Map<String, Vec> marks;
-    private final double scale;
-    private final Vec origin;
+    private final PictureForm form;
     private final FacePlan plan;
     private final Actions actions;
     private final PictureGrid grid;
@@ -72,21 +69,10 @@ public final class PictureFigure {
             requireThat(pixels.containsKey(name), "The landmark \"%s\" is not marked.", name);
         }
         this.picture = picture;
-        Vec left = pixels.get("mouth corner.L");
-        Vec right = pixels.get("mouth corner.R");
-        double wide = left.x() - right.x();
-        requireThat(wide > 4, "The corner of the mouth on the right of the picture is the character's left one.");
-        this.scale = 2 * MOUTH_HALF / wide;
-        this.origin = new Vec((left.x() + right.x()) / 2, (left.y() + right.y()) / 2, 0);
-        this.marks = new LinkedHashMap<>();
-        pixels.forEach((name, p) -> marks.put(name, flat(p)));
-        requireThat(
-                marks.get("chin").y() < marks.get("upper lip seam").y()
-                        && marks.get("eye upper.L").y() > marks.get("nose tip").y(),
-                "The chin lies below the mouth and the eyes above the nose.");
-        this.plan = plan();
+        this.form = new PictureForm(pixels);
+        this.plan = form.plan();
         this.actions = new Actions(plan);
-        this.grid = new PictureGrid(picture, marks, this::flat, this::relief, plan);
+        this.grid = new PictureGrid(picture, form.marks(), form::flat, form::relief, plan);
         actions.channels().forEach(channels::put);
     }
 
@@ -133,73 +119,14 @@ public final class PictureFigure {
         return ours;
     }
 
-    /** From pixels to millimetres, the mouth where every camera looks for it. */
-    private Vec flat(Vec pixel) {
-        return new Vec((pixel.x() - origin.x()) * scale, -65 - (pixel.y() - origin.y()) * scale, 0);
-    }
-
-    private Vec mark(String name) {
-        return marks.get(name);
-    }
-
-    /** How far the face stands out of the picture: a round over its outline, and a nose. */
-    private double relief(double x, double y) {
-        double d = outline(x, y);
-        Vec tip = mark("nose tip");
-        double nose = 16 * Math.exp(-Math.pow((x - tip.x()) / 10, 2) - Math.pow((y - tip.y() - 6) / 16, 2));
-        return 55 * Math.sqrt(Math.max(0, 1 - Math.min(1, d))) * smooth(1.0, 0.75, d) + nose;
-    }
-
-    /** 0 in the middle of the face, 1 on its outline, more beyond. */
-    private double outline(double x, double y) {
-        double top = mark("forehead").y() + 18;
-        double bottom = mark("chin").y() - 6;
-        double middleX = (mark("jaw angle.L").x() + mark("jaw angle.R").x()) / 2;
-        double wide = 1.12 * (mark("jaw angle.L").x() - mark("jaw angle.R").x()) / 2;
-        double tall = (top - bottom) / 2;
-        return Math.pow((x - middleX) / wide, 2) + Math.pow((y - (top + bottom) / 2) / tall, 2);
-    }
-
-    private Vec standing(double x, double y) {
-        return new Vec(x, y, relief(x, y));
-    }
-
-    /** The plan that the table of movements works from, with this face's places. */
-    private FacePlan plan() {
-        Vec eye = mark("eye upper.L").mix(mark("eye lower.L"), 0.5);
-        Vec other = mark("eye upper.R").mix(mark("eye lower.R"), 0.5);
-        double eyeX = (eye.x() - other.x()) / 2;
-        double eyeY = (eye.y() + other.y()) / 2;
-        Vec seam = mark("upper lip seam");
-        Vec tip = mark("nose tip");
-        double browY = (mark("brow middle.L").y() + mark("brow middle.R").y()) / 2;
-        double browX = (mark("brow middle.L").x() - mark("brow middle.R").x()) / 2;
-        Field none = Field.sphere(0, 0, 0, 60);
-        return new FacePlan(
-                none,
-                Vec.ZERO,
-                standing(0, seam.y()),
-                MOUTH_HALF,
-                mark("upper lip top").y() - seam.y(),
-                seam.y() - mark("lower lip bottom").y(),
-                0,
-                0,
-                standing(eyeX, eyeY),
-                12,
-                standing(browX, browY),
-                new Vec(0, eyeY - 20, -60),
-                standing(eyeX + 3, (eyeY + seam.y()) / 2 - 4),
-                standing(0, tip.y()),
-                40);
-    }
-
     private Character build(String name) {
         List<Part> parts = new ArrayList<>();
         Part skin = skin();
         parts.add(skin);
         PictureMouth mouth = new PictureMouth(plan, actions, this::turned);
         parts.addAll(mouth.parts());
-        PictureLids lids = new PictureLids(picture, marks, this::flat, this::relief, scale, origin);
+        PictureLids lids =
+                new PictureLids(picture, form.marks(), form::flat, form::relief, form.scale(), form.origin());
         for (String side : List.of(".L", ".R")) {
             parts.addAll(lids.parts(side, this::turned));
             channels.put(
@@ -224,16 +151,16 @@ public final class PictureFigure {
 
     private static Map<String, Pose> poses(Character character) {
         Map<String, Pose> poses = new LinkedHashMap<>();
-        FacePoses.all().forEach((title, pose) -> poses.put(title, pose.only(character::has)));
-        Expressions.all().forEach((title, pose) -> poses.put(title, pose.only(character::has)));
+        FacePoses.visemes().forEach((title, pose) -> poses.put(title, pose.only(character::has)));
+        FacePoses.expressions().forEach((title, pose) -> poses.put(title, pose.only(character::has)));
         return poses;
     }
 
     private Map<String, Vec> landmarks() {
         Map<String, Vec> all = new LinkedHashMap<>();
         for (String name : Landmarks.NAMES) {
-            if (marks.containsKey(name)) {
-                all.put(name, standing(mark(name).x(), mark(name).y()));
+            if (form.marks().containsKey(name)) {
+                all.put(name, form.standing(form.mark(name).x(), form.mark(name).y()));
             }
         }
         return all;
@@ -258,10 +185,10 @@ public final class PictureFigure {
     /** What a degree of turning does to a place: what stands out moves farther than what lies back. */
     private Map<String, Vec> turned(Vec p) {
         double a = Math.toRadians(1);
-        double chin = mark("chin").y() - 20;
-        double held = smooth(chin - 45, chin + 25, p.y()) * smooth(4.5, 1.6, outline(p.x(), p.y()));
+        double chin = form.mark("chin").y() - 20;
+        double held = smooth(chin - 45, chin + 25, p.y()) * smooth(4.5, 1.6, form.outline(p.x(), p.y()));
         Map<String, Vec> turns = new LinkedHashMap<>();
-        double z = p.z() < 0 ? relief(p.x(), p.y()) + p.z() : p.z();
+        double z = p.z() < 0 ? form.relief(p.x(), p.y()) + p.z() : p.z();
         turns.put("headYaw", new Vec(0.9 * z * a, 0, 0));
         turns.put("headPitch", new Vec(0, 0.9 * z * a, 0));
         turns.put("headRoll", new Vec((p.y() - chin) * a, -p.x() * a, 0).times(held));
@@ -273,7 +200,7 @@ public final class PictureFigure {
         actions.moves().forEach((action, move) -> add(targets, action, i -> flatMove(move, i)));
         for (String opener : SkinPart.OPENERS) {
             String name = "lipsTogether*" + opener;
-            Actions.Move move = actions.moves().get(opener);
+            Move move = actions.moves().get(opener);
             correctives.add(new Corrective(name, "lipsTogether", opener));
             add(targets, name, i -> closing(move, i));
         }
@@ -294,14 +221,14 @@ public final class PictureFigure {
     }
 
     /** The table's movement without its depth: a picture has none to give. */
-    private Vec flatMove(Actions.Move move, int vertex) {
+    private Vec flatMove(Move move, int vertex) {
         Vec m = move.at(grid.spot(vertex));
         return new Vec(m.x(), m.y(), 0).times(grid.loose(vertex));
     }
 
     /** Takes back what an action opens between the lips. */
-    private Vec closing(Actions.Move move, int vertex) {
-        Actions.Spot spot = grid.spot(vertex);
+    private Vec closing(Move move, int vertex) {
+        Spot spot = grid.spot(vertex);
         int[] pair = grid.seamBeside(vertex);
         if (pair.length == 0) {
             return Vec.ZERO;

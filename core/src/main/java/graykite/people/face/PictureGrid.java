@@ -187,7 +187,7 @@ final class PictureGrid {
     }
 
     /** How a place belongs to the mouth, as the table of movements asks. */
-    Actions.Spot spot(int vertex) {
+    Spot spot(int vertex) {
         Vec p = points.get(vertex);
         Vec m = plan.mouth();
         boolean lower = isBelow(vertex);
@@ -198,7 +198,7 @@ final class PictureGrid {
         double lip = lower ? plan.lowerLip() : plan.upperLip();
         double beside = Math.max(0, Math.abs(p.x()) - a);
         double away = Math.hypot(Math.max(0, height - lip), beside);
-        return new Actions.Spot(p, lower ? -1 : 1, 1 - smooth(0, 26, away), open, t);
+        return new Spot(p, lower ? -1 : 1, 1 - smooth(0, 26, away), open, t);
     }
 
     private boolean isBelow(int vertex) {

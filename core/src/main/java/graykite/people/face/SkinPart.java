@@ -76,14 +76,13 @@ final class SkinPart {
         for (Actions.Meeting meeting : actions.meetings()) {
             String name = meeting.first() + "*" + meeting.second();
             correctives.add(new Corrective(name, meeting.first(), meeting.second()));
-            mesh.target(name, i -> meeting.move()
-                    .at(Actions.Spot.onSkin(grid.nodes().get(i))));
+            mesh.target(name, i -> meeting.move().at(Spot.onSkin(grid.nodes().get(i))));
         }
         part = mesh.build();
     }
 
     private Vec move(String action, int vertex) {
-        return actions.moves().get(action).at(Actions.Spot.onSkin(grid.nodes().get(vertex)));
+        return actions.moves().get(action).at(Spot.onSkin(grid.nodes().get(vertex)));
     }
 
     /** Takes back what an action opens between the two sides of the seam: a quarter above, three quarters below. */

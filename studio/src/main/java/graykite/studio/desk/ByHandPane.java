@@ -30,13 +30,13 @@ final class ByHandPane extends VBox {
         mark.setId("mark-word");
         mark.getStyleClass().add("primary");
         mark.setTooltip(new Tooltip("The next word of the script begins at the playhead, also while it plays (W)"));
-        mark.setOnAction(e -> words.mark(player.time().get()));
+        mark.setOnAction(e -> words.marks().mark(player.time().get()));
         silence.setId("mark-silence");
         silence.setTooltip(new Tooltip("The word before the playhead ends there (Shift+W)"));
-        silence.setOnAction(e -> words.markSilence(player.time().get()));
+        silence.setOnAction(e -> words.marks().markSilence(player.time().get()));
         clear.setId("clear-reading");
         clear.setTooltip(new Tooltip("Takes all words off the line; undo brings them back"));
-        clear.setOnAction(e -> words.clear());
+        clear.setOnAction(e -> words.marks().clear());
         length.getStyleClass().add("figures");
         length.setPrefWidth(60);
         length.setAccessibleText("Length of the silence in seconds");
@@ -75,7 +75,8 @@ final class ByHandPane extends VBox {
         next.setText(
                 !script
                         ? "Type the words above first."
-                        : words.nextToMark()
+                        : words.marks()
+                                .nextToMark()
                                 .map(Script.Word::written)
                                 .map(w -> "Next word: " + w)
                                 .orElse("Every word has its place."));

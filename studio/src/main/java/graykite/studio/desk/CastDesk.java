@@ -1,23 +1,13 @@
 package graykite.studio.desk;
 
-import graykite.base.AtomicFiles;
 import graykite.edit.CastEdit;
 import graykite.edit.LineEdit;
-import graykite.figures.ContactSheet;
 import graykite.figures.Transfer;
-import graykite.format.GltfWriter;
-import graykite.format.character.CharacterStore;
-import graykite.format.character.FigureFiles;
-import graykite.picture.Png;
-import graykite.picture.Renderer;
 import graykite.project.Member;
 import graykite.rig.Character;
-import graykite.rig.Deformer;
 import graykite.rig.Pose;
-import graykite.rig.Views;
 import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;
-import graykite.studio.view.MouthPictures;
 import graykite.studio.view.PosePictures;
 import java.nio.file.Path;
 import java.util.HashMap;
@@ -26,16 +16,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import javafx.scene.image.Image;
-import javafx.scene.image.ImageView;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -62,13 +48,12 @@ public final class CastDesk extends Desk {
         void keyPose(String pose);
     }
 
-    private static final int FACE = 56;
-
     private final Workspace workspace;
     private final Trial trial;
     private final Asks asks;
     private final PosePictures pictures = new PosePictures();
-    private final FlowPane members = new FlowPane(6, 6);
+    private final MemberTiles members;
+    private final CharacterSaves saves;
     private final TextField name = new TextField();
     private final Label facts = Parts.quiet("");
     private final Button speaks = new Button("Speaks this line");
@@ -79,14 +64,14 @@ public final class CastDesk extends Desk {
     private final CheckPane check;
     private final CouplingsPane couplings;
     private final Tabs tabs = new Tabs();
-    private final Map<String, Image> portraits = new HashMap<>();
-    private final Map<String, Character> portrayed = new HashMap<>();
 
     /** @param root where choosers open */
     public CastDesk(Workspace workspace, Trial trial, StackPane root, Asks asks) {
         this.workspace = workspace;
         this.trial = trial;
         this.asks = asks;
+        members = new MemberTiles(workspace, trial);
+        saves = new CharacterSaves(workspace, trial, asks);
         poses = new PosesPane(trial, pictures, asks::keyPose);
         channels = new ChannelsPane(trial);
         shapes = new ShapesPane(trial, pictures, root, this::takeShapes);
@@ -145,9 +130,9 @@ public final class CastDesk extends Desk {
         MenuButton save = new MenuButton("", new FontIcon(Feather.SAVE));
         save.setAccessibleText("Save the character");
         save.setTooltip(new Tooltip("Save the character, a glTF file or a contact sheet"));
-        item(save, "The character, for other projects…", this::saveCharacter);
-        item(save, "A glTF file…", this::saveGltf);
-        item(save, "A contact sheet…", this::saveSheet);
+        item(save, "The character, for other projects…", saves::saveCharacter);
+        item(save, "A glTF file…", saves::saveGltf);
+        item(save, "A contact sheet…", saves::saveSheet);
         remove.setAccessibleText("Take this character out of the project");
         remove.setTooltip(new Tooltip("Take this character out of the project"));
         remove.setOnAction(e -> {
@@ -200,45 +185,6 @@ public final class CastDesk extends Desk {
                 })));
     }
 
-    private void saveCharacter() {
-        trial.figure().get().ifPresent(f -> asks.saveAs(
-                        "Save the character", fileName(f) + CharacterStore.EXTENSION, List.of(CharacterStore.EXTENSION))
-                .ifPresent(path -> write(path, () -> FigureFiles.save(f, path))));
-    }
-
-    private void saveGltf() {
-        trial.figure().get().ifPresent(f -> asks.saveAs("Save as glTF", fileName(f) + ".glb", List.of(".glb"))
-                .ifPresent(path ->
-                        write(path, () -> AtomicFiles.write(path, out -> GltfWriter.write(f, Optional.empty(), out)))));
-    }
-
-    private void saveSheet() {
-        trial.figure().get().ifPresent(f -> asks.saveAs("Save a contact sheet", fileName(f) + ".png", List.of(".png"))
-                .ifPresent(path -> workspace
-                        .jobs()
-                        .start(
-                                "Drawing the contact sheet",
-                                progress -> ContactSheet.draw(f, progress),
-                                picture ->
-                                        write(path, () -> AtomicFiles.write(path, out -> Png.write(picture, out))))));
-    }
-
-    private void write(Path path, Runnable writing) {
-        workspace
-                .jobs()
-                .start(
-                        "Saving " + path.getFileName(),
-                        progress -> {
-                            writing.run();
-                            return path;
-                        },
-                        done -> workspace.jobs().say("Saved " + done.getFileName() + "."));
-    }
-
-    private static String fileName(Character character) {
-        return character.name().strip().replaceAll("[^\\p{L}\\p{N}]+", "_");
-    }
-
     @Override
     public void refresh() {
         Member now = trial.member();
@@ -253,7 +199,7 @@ public final class CastDesk extends Desk {
         speaks.setText(ownLine ? "Speaks this line ✓" : "Speaks this line");
         remove.setDisable(workspace.project().cast().size() < 2);
         trial.figure().get().ifPresentOrElse(f -> facts.setText(facts(f)), () -> facts.setText("Being opened…"));
-        fillMembers();
+        members.fill();
         fillOpenTab();
     }
 
@@ -278,66 +224,6 @@ public final class CastDesk extends Desk {
                 case "Check" -> check.show(f);
                 default -> couplings.show(f);
             }
-        });
-    }
-
-    private void fillMembers() {
-        members.getChildren().clear();
-        for (Member member : workspace.project().cast()) {
-            long lines = workspace.project().lines().stream()
-                    .filter(s -> workspace.project().speakerOf(s).id().equals(member.id()))
-                    .count();
-            ImageView face = new ImageView();
-            face.setFitWidth(FACE);
-            face.setFitHeight(FACE);
-            Optional.ofNullable(portraits.get(member.id())).ifPresent(face::setImage);
-            portrait(member);
-            Label title = new Label(member.name().split(" ")[0]);
-            title.getStyleClass().add("heading");
-            title.setMaxWidth(FACE + 12);
-            title.setAlignment(Pos.CENTER);
-            title.setStyle("-fx-font-size: 12px;");
-            Label what = new Label(lines == 0 ? "no line" : lines == 1 ? "1 line" : lines + " lines");
-            what.getStyleClass().add("quiet");
-            VBox tile = new VBox(1, face, title, what);
-            tile.setAlignment(Pos.CENTER);
-            Button entry = new Button();
-            entry.setGraphic(tile);
-            entry.getStyleClass().setAll("button", "member");
-            if (member.id().equals(trial.member().id())) {
-                entry.getStyleClass().add("chosen");
-            }
-            entry.setTooltip(new Tooltip(member.name()));
-            entry.setAccessibleText("Look at " + member.name());
-            entry.setOnAction(e -> trial.memberId().set(member.id()));
-            members.getChildren().add(entry);
-        }
-    }
-
-    /** Draws the small face of a member once, and again when the figure changed. */
-    private void portrait(Member member) {
-        if (!workspace.figures().isReady(member)) {
-            workspace.figures().of(member).thenRun(() -> Platform.runLater(() -> portrait(member)));
-            return;
-        }
-        Character figure = workspace.figures().of(member).join();
-        if (portrayed.get(member.id()) == figure) {
-            return;
-        }
-        portrayed.put(member.id(), figure);
-        Thread.ofVirtual().start(() -> {
-            var picture = new Renderer()
-                    .draw(
-                            new Deformer(figure)
-                                    .deform(new double[figure.channels().size()]),
-                            Views.face(18),
-                            2 * FACE,
-                            2 * FACE);
-            Platform.runLater(() -> {
-                Image image = MouthPictures.image(picture);
-                portraits.put(member.id(), image);
-                fillMembers();
-            });
         });
     }
 

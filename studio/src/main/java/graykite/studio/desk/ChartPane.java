@@ -1,7 +1,6 @@
 package graykite.studio.desk;
 
 import graykite.mouth.FittedChart;
-import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthChart;
 import graykite.mouth.PhoneShape;
 import graykite.studio.model.ChartEdits;
@@ -15,18 +14,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
-import javafx.geometry.Bounds;
-import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
@@ -38,122 +29,43 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.kordamp.ikonli.feather.Feather;
-import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The mouth chart of who speaks: each shape as the character's own mouth, with its sounds to drag between shapes. */
 final class ChartPane extends VBox {
     private static final double PICTURE = 46;
     private static final int COLUMNS = 3;
-    private static final double EDGE = 36;
-
-    /** Files are chosen by the window. */
-    interface Files {
-        void load();
-
-        void save(boolean withPoses);
-
-        void compare();
-    }
 
     private final Workspace workspace;
     private final ChartEdits charts;
     private final PoseEditor editor;
+    private final ChartMenus menus;
+    private final PhoneDrag drag;
     private final Label size = Parts.quiet("");
-    private final ComboBox<String> motion = new ComboBox<>();
     private final VBox rows = new VBox(4);
     private final Map<String, VBox> rowOf = new LinkedHashMap<>();
-    private final Label ghost = new Label();
     private Optional<MouthPictures> pictures = Optional.empty();
     private Optional<String> shape = Optional.empty();
     private Optional<Phone> phone = Optional.empty();
     private Optional<MouthChart> built = Optional.empty();
-    private Optional<Phone> held = Optional.empty();
-    private Optional<String> dropOn = Optional.empty();
-    private boolean dragging;
-    private double dragY;
 
-    ChartPane(Workspace workspace, PoseEditor editor, Files files) {
+    ChartPane(Workspace workspace, PoseEditor editor, ChartMenus.Files files) {
         super(6);
         this.workspace = workspace;
         this.charts = workspace.charts();
         this.editor = editor;
-        ghost.getStyleClass().addAll("phone-chip", "chip-ghost");
-        ghost.setManaged(false);
-        ghost.setVisible(false);
-        ghost.setMouseTransparent(true);
+        this.menus = new ChartMenus(charts, files, this::compare);
+        this.drag = new PhoneDrag(this, rowOf, this::assign);
         size.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(size, Priority.ALWAYS);
-        getChildren().addAll(Parts.row(size, sizes(), menu(files)), editor, motionRow(), rows, ghost);
-        // Heard here and not by the chip: what is dragged may be over any row.
-        addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> held.ifPresent(phone -> dragged(phone, e)));
-        addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
-            held.ifPresent(phone -> released(phone, e));
-            held = Optional.empty();
-        });
+        getChildren()
+                .addAll(Parts.row(size, menus.sizes(), menus.more()), editor, menus.motionRow(), rows, drag.ghost());
     }
 
-    /** How this character moves in every line, unless a line says otherwise. */
-    private HBox motionRow() {
-        motion.getItems().add("As its kind suits");
-        for (MotionStyle style : MotionStyle.values()) {
-            motion.getItems().add(style.title());
-        }
-        motion.setId("chart-motion");
-        motion.setMaxWidth(Double.MAX_VALUE);
-        motion.setAccessibleText("How this character moves");
-        motion.setTooltip(new Tooltip("How this character moves in every line that does not say otherwise"));
-        motion.setOnAction(e -> {
-            int index = motion.getSelectionModel().getSelectedIndex();
-            Optional<MotionStyle> style = index <= 0 ? Optional.empty() : Optional.of(MotionStyle.values()[index - 1]);
-            if (index >= 0 && !style.equals(charts.chart().motion())) {
-                charts.edit("Motion of the character", 0, c -> c.withMotion(style));
-            }
-        });
-        HBox.setHgrow(motion, Priority.ALWAYS);
-        Label name = new Label("Moves");
-        name.setMinWidth(Label.USE_PREF_SIZE);
-        return Parts.row(name, motion);
-    }
-
-    private MenuButton sizes() {
-        MenuButton menu = new MenuButton("Size");
-        menu.setId("chart-size");
-        menu.setMinWidth(MenuButton.USE_PREF_SIZE);
-        menu.setTooltip(new Tooltip("Derive a smaller or the whole chart by merging the shapes that look most alike"));
-        for (int count : MouthChart.SIZES) {
-            item(
-                    menu,
-                    count + " shapes" + (count <= 8 ? ", for cartoons" : ""),
-                    () -> charts.edit("A chart of " + count + " shapes", 0, c -> MouthChart.ofSize(count)
-                            .withMotion(c.motion())));
-        }
-        return menu;
-    }
-
-    private MenuButton menu(Files files) {
-        MenuButton menu = new MenuButton("", new FontIcon(Feather.MORE_HORIZONTAL));
-        menu.setId("chart-menu");
-        menu.setAccessibleText("Save, load and compare charts");
-        menu.setTooltip(new Tooltip("Save, load and compare charts"));
-        item(menu, "Save with the looks of its shapes…", () -> files.save(true));
-        item(menu, "Save sounds and shapes only…", () -> files.save(false));
-        item(menu, "Load a chart…", files::load);
-        item(menu, "Compare with a chart…", files::compare);
-        menu.getItems().add(new SeparatorMenuItem());
-        item(menu, "Compare with the standard chart", () -> compare("the standard chart", MouthChart.standard()));
-        item(
-                menu,
-                "Back to the standard chart",
-                () -> charts.edit("Back to the standard chart", 0, c -> MouthChart.standard()
-                        .withMotion(c.motion())));
-        return menu;
-    }
-
-    private static void item(MenuButton menu, String text, Runnable action) {
-        MenuItem item = new MenuItem(text);
-        item.setOnAction(e -> action.run());
-        menu.getItems().add(item);
+    private void assign(Phone each, Optional<String> target) {
+        target.filter(t -> !t.equals(charts.chart().shapeOf(each))
+                        || charts.chart().of(each).isEmpty())
+                .ifPresent(t -> charts.edit("Show " + each.ipa() + " as " + t, 0, c -> c.assigned(each, t)));
+        refresh();
     }
 
     /** Lists the differences to another chart in place of the shapes, until one goes on. */
@@ -182,7 +94,7 @@ final class ChartPane extends VBox {
 
     void refresh() {
         MouthChart chart = charts.chart();
-        if (dragging || built.map(b -> b.equals(chart)).orElse(false)) {
+        if (drag.isDragging() || built.map(b -> b.equals(chart)).orElse(false)) {
             return;
         }
         boolean onlyFigures = built.map(
@@ -215,8 +127,7 @@ final class ChartPane extends VBox {
     }
 
     private void build(MouthChart chart) {
-        motion.getSelectionModel()
-                .select(chart.motion().map(m -> m.ordinal() + 1).orElse(0));
+        menus.refresh(chart);
         shape = shape.filter(chart.shapes()::containsKey);
         phone = phone.filter(p -> chart.of(p).isPresent());
         rows.getChildren().clear();
@@ -359,74 +270,7 @@ final class ChartPane extends VBox {
                     again ? shape : Optional.of(charts.chart().shapeOf(each)),
                     again ? Optional.empty() : Optional.of(each));
         });
-        chip.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> held = Optional.of(each));
+        chip.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> drag.hold(each));
         return chip;
-    }
-
-    // --- dragging a sound ------------------------------------------------------------------------------------------
-
-    private void dragged(Phone each, MouseEvent e) {
-        if (!dragging) {
-            dragging = true;
-            dragY = e.getSceneY();
-            ghost.setText(each.ipa());
-            ghost.setVisible(true);
-            ghost.toFront();
-            ghost.autosize();
-        }
-        Point2D at = sceneToLocal(e.getSceneX(), e.getSceneY());
-        ghost.relocate(at.getX() - ghost.getWidth() / 2, at.getY() - ghost.getHeight() / 2);
-        over(shapeUnder(e));
-        scrollAtEdges(e.getSceneY());
-    }
-
-    /** Marks the row that a sound would be dropped on. */
-    private void over(Optional<String> shapeThere) {
-        if (!shapeThere.equals(dropOn)) {
-            dropOn.map(rowOf::get).ifPresent(r -> r.getStyleClass().remove("drop-here"));
-            shapeThere.map(rowOf::get).ifPresent(r -> r.getStyleClass().add("drop-here"));
-            dropOn = shapeThere;
-        }
-    }
-
-    private void released(Phone each, MouseEvent e) {
-        if (!dragging) {
-            return;
-        }
-        e.consume();
-        dragging = false;
-        ghost.setVisible(false);
-        Optional<String> target = shapeUnder(e);
-        over(Optional.empty());
-        target.filter(t -> !t.equals(charts.chart().shapeOf(each))
-                        || charts.chart().of(each).isEmpty())
-                .ifPresent(t -> charts.edit("Show " + each.ipa() + " as " + t, 0, c -> c.assigned(each, t)));
-        refresh();
-    }
-
-    private Optional<String> shapeUnder(MouseEvent e) {
-        return rowOf.entrySet().stream()
-                .filter(r -> {
-                    Bounds box = r.getValue().localToScene(r.getValue().getLayoutBounds());
-                    return box.contains(e.getSceneX(), e.getSceneY());
-                })
-                .map(Map.Entry::getKey)
-                .findFirst();
-    }
-
-    /** The desk scrolls along when a sound is dragged towards its edge; on the way back it stays. */
-    private void scrollAtEdges(double sceneY) {
-        double way = sceneY - dragY;
-        dragY = sceneY;
-        for (Parent at = getParent(); at != null; at = at.getParent()) {
-            if (at instanceof ScrollPane pane) {
-                Bounds box = pane.localToScene(pane.getLayoutBounds());
-                double by = way < 0 && sceneY < box.getMinY() + EDGE
-                        ? -0.02
-                        : way > 0 && sceneY > box.getMaxY() - EDGE ? 0.02 : 0;
-                pane.setVvalue(Math.clamp(pane.getVvalue() + by, 0, 1));
-                return;
-            }
-        }
     }
 }

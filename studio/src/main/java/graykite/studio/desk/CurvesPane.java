@@ -5,8 +5,8 @@ import graykite.motion.Key;
 import graykite.mouth.TakenCurve;
 import graykite.rig.Channel;
 import graykite.scene.Performance;
-import graykite.studio.model.MouthEdits;
-import graykite.studio.model.MouthEdits.KeyChoice;
+import graykite.studio.model.OwnCurves;
+import graykite.studio.model.OwnCurves.KeyChoice;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.time.TimeRange;
@@ -33,7 +33,7 @@ final class CurvesPane extends VBox {
     private static final String NONE = "No curve";
 
     private final Workspace workspace;
-    private final MouthEdits edits;
+    private final OwnCurves edits;
     private final Player player;
     private final ComboBox<String> channels = new ComboBox<>();
     private final Button takeOver = new Button("Take over", new FontIcon(Feather.EDIT_2));
@@ -47,13 +47,13 @@ final class CurvesPane extends VBox {
     private final TextField out = new TextField();
     private final VBox list = new VBox(4);
     private final Parts.Tuner error;
-    private double allowed = MouthEdits.USUAL_ERROR;
+    private double allowed = OwnCurves.USUAL_ERROR;
     private boolean filling;
 
     CurvesPane(Workspace workspace, Player player) {
         super(12);
         this.workspace = workspace;
-        this.edits = workspace.mouth();
+        this.edits = workspace.mouth().curves();
         this.player = player;
         channels.setId("curve-channel");
         channels.setMaxWidth(Double.MAX_VALUE);
@@ -77,7 +77,7 @@ final class CurvesPane extends VBox {
                 "How far the keys may lie beside what is generated, in per cent of the channel's range; less takes more keys",
                 0.002,
                 0.1,
-                MouthEdits.USUAL_ERROR,
+                OwnCurves.USUAL_ERROR,
                 v -> String.format(Locale.ROOT, "%.1f %%", 100 * v),
                 () -> {},
                 this::allow);
@@ -214,7 +214,7 @@ final class CurvesPane extends VBox {
 
     private void fillList() {
         list.getChildren().clear();
-        List<TakenCurve> all = edits.work().curves();
+        List<TakenCurve> all = workspace.mouth().work().curves();
         for (int c = 0; c < all.size(); c++) {
             list.getChildren().add(row(c, all.get(c), edits.curve(c)));
         }

@@ -61,7 +61,7 @@ public final class MouthDesk extends Desk {
         look = new PoseEditor(workspace, trial);
         speak = new SpeakPane(workspace, player);
         touchUps = new TouchUpPane(workspace, player, ownPose);
-        chart = new ChartPane(workspace, look, new ChartPane.Files() {
+        chart = new ChartPane(workspace, look, new ChartMenus.Files() {
             @Override
             public void load() {
                 asks.loadChart();

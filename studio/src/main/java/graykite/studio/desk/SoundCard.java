@@ -87,8 +87,9 @@ final class SoundCard extends VBox {
     }
 
     private void typeStart() {
-        number(start)
-                .ifPresent(time -> workspace.moveStart(
+        number(start).ifPresent(time -> workspace
+                .words()
+                .moveStart(
                         workspace.selection().get().word(),
                         Math.max(0, workspace.selection().get().phone()),
                         time,
@@ -103,9 +104,9 @@ final class SoundCard extends VBox {
         int index = workspace.selection().get().word();
         int phone = workspace.selection().get().phone();
         if (phone >= 0 && phone + 1 < word.phones().size()) {
-            workspace.moveStart(index, phone + 1, time, 0);
+            workspace.words().moveStart(index, phone + 1, time, 0);
         } else {
-            workspace.moveEnd(index, time, 0);
+            workspace.words().moveEnd(index, time, 0);
         }
     }
 

@@ -2,12 +2,10 @@ package graykite.studio.desk;
 
 import graykite.mouth.Diction;
 import graykite.mouth.MotionStyle;
-import graykite.mouth.MouthChart;
 import graykite.mouth.MouthMover;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.MouthWork;
 import graykite.mouth.Section;
-import graykite.studio.model.Dictions;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.studio.view.KiteControl;
@@ -15,26 +13,16 @@ import graykite.studio.view.KiteCorner;
 import graykite.studio.view.MouthPictures;
 import graykite.time.TimeRange;
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.TextField;
-import javafx.scene.control.TitledPane;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
-import javafx.scene.image.ImageView;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -49,10 +37,10 @@ final class SpeakPane extends VBox {
     private final Player player;
     private final ComboBox<String> scope = new ComboBox<>();
     private final Button remove = new Button("", new FontIcon(Feather.TRASH_2));
-    private final FlowPane presets = new FlowPane(4, 4);
-    private final TextField presetName = new TextField();
     private final KiteControl kite;
-    private final Map<KiteCorner, TextField> figures = new EnumMap<>(KiteCorner.class);
+    private final DictionPresets presets;
+    private final KiteFigures figures;
+    private final ShapeStrengths shapes;
     private final Parts.Tuner strength;
     private final Parts.Tuner lead;
     private final Parts.Tuner pop;
@@ -60,12 +48,6 @@ final class SpeakPane extends VBox {
     private final Parts.Tuner stick;
     private final Parts.Tuner blend;
     private final ComboBox<String> motion = new ComboBox<>();
-    private final VBox shapes = new VBox(6);
-    private final Map<String, Parts.Tuner> shapeStrengths = new HashMap<>();
-    private final Map<String, ImageView> shapePictures = new HashMap<>();
-    private List<String> shapesShown = List.of();
-    private List<Dictions.Preset> offered;
-    private Optional<MouthPictures> pictures = Optional.empty();
     private boolean filling;
     private long gesture;
 
@@ -73,7 +55,6 @@ final class SpeakPane extends VBox {
         super(12);
         this.workspace = workspace;
         this.player = player;
-        this.offered = workspace.dictions().list();
         kite = new KiteControl(new KiteControl.Pulls() {
             @Override
             public void started() {
@@ -127,21 +108,19 @@ final class SpeakPane extends VBox {
                 v -> String.format(Locale.ROOT, "%.0f ms", 1000 * v),
                 this::begin,
                 v -> workspace.mouth().editSection(gesture, s -> s.withBlend(v)));
-        TitledPane fold = new TitledPane("Strength of single shapes", shapes);
-        fold.setExpanded(true);
-        fold.setAnimated(false);
-        fold.setId("shape-strengths");
-        VBox centred = new VBox(8, kite, typed());
+        presets = new DictionPresets(workspace);
+        figures = new KiteFigures(workspace);
+        shapes = new ShapeStrengths(workspace);
+        VBox centred = new VBox(8, kite, figures);
         centred.setAlignment(Pos.CENTER);
-        VBox kiteCard = Parts.card(presets, centred, savePreset());
+        VBox kiteCard = Parts.card(presets.chips(), centred, presets.savePreset());
         kiteCard.setStyle("-fx-padding: 10 8 10 8;");
         getChildren()
                 .addAll(
                         scopeRow(),
                         kiteCard,
                         Parts.card(strength, blend, motionRow(), pop, leastHold, lead, stick),
-                        fold);
-        fillPresets();
+                        shapes);
     }
 
     private Parts.Tuner percent(String name, String tip, double min, double max, double usual, DoubleConsumer change) {
@@ -223,96 +202,6 @@ final class SpeakPane extends VBox {
         remove.setManaged(chosen >= 0);
     }
 
-    // --- presets ---------------------------------------------------------------------------------------------------
-
-    private HBox savePreset() {
-        presetName.setPromptText("Name it to keep it");
-        presetName.setAccessibleText("Name of the diction to save");
-        presetName.setId("preset-name");
-        Button save = new Button("Save");
-        save.setId("save-preset");
-        save.setTooltip(new Tooltip("Keep this diction for every project"));
-        Runnable keep = () -> workspace
-                .dictions()
-                .save(presetName.getText(), workspace.mouth().diction())
-                .ifPresent(p -> {
-                    presetName.clear();
-                    fillPresets();
-                });
-        presetName.setOnAction(e -> keep.run());
-        save.setOnAction(e -> keep.run());
-        HBox.setHgrow(presetName, Priority.ALWAYS);
-        return Parts.row(presetName, save);
-    }
-
-    private void fillPresets() {
-        offered = workspace.dictions().list();
-        presets.getChildren().clear();
-        for (Dictions.Preset preset : offered) {
-            String title = preset.name().substring(0, 1).toUpperCase(Locale.ROOT)
-                    + preset.name().substring(1);
-            ToggleButton chip = new ToggleButton(title);
-            chip.setId("preset-" + preset.name().replace(' ', '-'));
-            chip.getStyleClass().setAll("toggle-button", "chip");
-            if (preset.own()) {
-                chip.getStyleClass().add("chip-own");
-                MenuItem delete = new MenuItem("Delete \"" + preset.name() + "\"");
-                delete.setOnAction(e -> {
-                    workspace.dictions().delete(preset.name());
-                    fillPresets();
-                });
-                chip.setContextMenu(new ContextMenu(delete));
-            }
-            chip.setTooltip(new Tooltip(
-                    preset.own()
-                            ? "Your own diction. Right-click to delete it."
-                            : "Speak it " + preset.name() + "; then pull the kite to taste"));
-            chip.setOnAction(e -> workspace.mouth().diction(0, d -> preset.diction()));
-            chip.setUserData(preset.diction());
-            presets.getChildren().add(chip);
-        }
-        markPresets();
-    }
-
-    private void markPresets() {
-        Diction now = workspace.mouth().diction();
-        presets.getChildren().forEach(chip -> ((ToggleButton) chip).setSelected(now.equals(chip.getUserData())));
-    }
-
-    /** The kite's figures, typed. */
-    private HBox typed() {
-        HBox row = new HBox(4);
-        row.setAlignment(Pos.CENTER);
-        for (KiteCorner corner : KiteCorner.values()) {
-            TextField field = new TextField();
-            field.setPrefWidth(58);
-            field.setAlignment(Pos.CENTER);
-            field.setId("figure-" + corner.title().toLowerCase(Locale.ROOT));
-            field.setStyle("-fx-padding: 3 2 3 2; -fx-font-size: 12px;");
-            field.setAccessibleText(corner.title() + ", in per cent");
-            field.setOnAction(e -> {
-                begin();
-                Parts.number(field.getText())
-                        .ifPresent(v -> workspace.mouth().diction(gesture, d -> corner.in(d, v / 100)));
-                refresh();
-            });
-            Label name = new Label(corner.title());
-            name.getStyleClass().add("quiet");
-            name.setTooltip(new Tooltip(corner.tip() + "\nDouble-click to reset."));
-            name.setOnMouseClicked(e -> {
-                if (e.getClickCount() == 2) {
-                    begin();
-                    workspace.mouth().diction(gesture, d -> corner.in(d, corner.of(Diction.PLAIN)));
-                }
-            });
-            VBox cell = new VBox(1, name, field);
-            cell.setAlignment(Pos.CENTER);
-            figures.put(corner, field);
-            row.getChildren().add(cell);
-        }
-        return row;
-    }
-
     // --- motion ----------------------------------------------------------------------------------------------------
 
     private HBox motionRow() {
@@ -342,48 +231,16 @@ final class SpeakPane extends VBox {
     }
 
     void show(MouthPictures newPictures) {
-        pictures = Optional.of(newPictures);
-        shapePictures.forEach((shape, view) -> newPictures.of(shape).ifPresent(view::setImage));
-    }
-
-    private void fillShapes() {
-        List<String> names = workspace.charts().chart().shapes().keySet().stream()
-                .filter(s -> !s.equals(MouthChart.REST))
-                .toList();
-        if (!names.equals(shapesShown)) {
-            shapesShown = names;
-            shapes.getChildren().clear();
-            shapeStrengths.clear();
-            shapePictures.clear();
-            for (String shape : names) {
-                ImageView view = new ImageView();
-                view.setFitWidth(40);
-                view.setFitHeight(40);
-                Parts.Tuner tuner = percent(shape, "Further strength of this shape", 0, Diction.MOST, 1, v -> workspace
-                        .mouth()
-                        .diction(gesture, d -> d.withShape(shape, v)));
-                HBox.setHgrow(tuner, Priority.ALWAYS);
-                shapeStrengths.put(shape, tuner);
-                shapePictures.put(shape, view);
-                shapes.getChildren().add(Parts.row(view, tuner));
-            }
-            pictures.ifPresent(this::show);
-        }
-        Diction now = workspace.mouth().diction();
-        shapeStrengths.forEach((shape, tuner) -> tuner.set(now.of(shape)));
+        shapes.show(newPictures);
     }
 
     void refresh() {
         MouthWork work = workspace.mouth().work();
         Diction now = workspace.mouth().diction();
         fillScope();
-        markPresets();
+        presets.markPresets();
         kite.set(now);
-        figures.forEach((corner, field) -> {
-            if (!field.isFocused()) {
-                field.setText(String.format(Locale.ROOT, "%.0f %%", 100 * corner.of(now)));
-            }
-        });
+        figures.set(now);
         strength.set(now.strength());
         Optional<Section> section = workspace.mouth().chosenSection();
         Optional<MotionStyle> style =
@@ -409,6 +266,6 @@ final class SpeakPane extends VBox {
         Parts.shown(stick, whole && real != MotionStyle.HELD);
         Parts.shown(pop, whole && real == MotionStyle.CRISP);
         Parts.shown(leastHold, whole && real == MotionStyle.HELD);
-        fillShapes();
+        shapes.refresh();
     }
 }

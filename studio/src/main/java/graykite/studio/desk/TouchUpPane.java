@@ -16,12 +16,10 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -49,7 +47,7 @@ final class TouchUpPane extends VBox {
     private final Button ownPose = new Button("Own pose…");
     private final Button reset = new Button("Take it back");
     private final VBox card;
-    private final VBox list = new VBox(4);
+    private final TouchUpList list;
     private final Label empty = Parts.quiet(
             "Choose a sound or a word on the sheet, then change it here. A touch-up stays with its word: through new timing,"
                     + " another diction, another character and a new recording.");
@@ -61,6 +59,7 @@ final class TouchUpPane extends VBox {
         super(12);
         this.workspace = workspace;
         this.player = player;
+        this.list = new TouchUpList(workspace, player);
         this.editor = editor;
         tiles = new ShapeTiles(shape -> touch("Shape", t -> t.withShape(
                         t.shape().equals(Optional.of(shape)) || shape.equals(chartShape())
@@ -230,7 +229,7 @@ final class TouchUpPane extends VBox {
         Parts.shown(empty, beat.isEmpty());
         Parts.shown(card, beat.isPresent());
         beat.ifPresent(this::fill);
-        fillList();
+        list.refresh();
     }
 
     private void fill(Beat beat) {
@@ -275,53 +274,5 @@ final class TouchUpPane extends VBox {
         ownPose.setText(shown.pose().isPresent() ? "Edit own pose…" : "Own pose…");
         reset.setDisable(touch.isEmpty());
         filling = false;
-    }
-
-    private void fillList() {
-        list.getChildren().clear();
-        List<TouchUp> all = workspace.mouth().work().touchUps();
-        List<Optional<Anchor.Spot>> places = workspace
-                .performance()
-                .get()
-                .map(p -> p.beats().touchUpPlaces())
-                .orElse(List.of());
-        for (int t = 0; t < all.size(); t++) {
-            list.getChildren().add(row(t, all.get(t), t < places.size() ? places.get(t) : Optional.empty()));
-        }
-        if (all.isEmpty()) {
-            list.getChildren().add(Parts.quiet("None yet."));
-        }
-    }
-
-    private HBox row(int index, TouchUp touch, Optional<Anchor.Spot> place) {
-        Label where = new Label(touch.at().inWords());
-        where.getStyleClass().add("touch-up");
-        Label what =
-                Parts.quiet(place.isPresent() ? touch.inWords() : touch.inWords() + " – this reading lacks its word");
-        VBox text = new VBox(where, what);
-        text.setMaxWidth(Double.MAX_VALUE);
-        HBox.setHgrow(text, Priority.ALWAYS);
-        ToggleButton mute = new ToggleButton("", new FontIcon(touch.muted() ? Feather.EYE_OFF : Feather.EYE));
-        mute.setSelected(touch.muted());
-        mute.setId("mute-" + index);
-        mute.setAccessibleText("Mute the touch-up");
-        mute.setTooltip(new Tooltip(touch.muted() ? "Muted: it does nothing" : "Mute it for comparison"));
-        mute.setOnAction(e -> workspace.mouth().muteTouchUp(index, !touch.muted()));
-        Button remove = new Button("", new FontIcon(Feather.X));
-        remove.setId("remove-" + index);
-        remove.setAccessibleText("Remove the touch-up");
-        remove.setTooltip(new Tooltip("Remove it"));
-        remove.setOnAction(e -> workspace.mouth().removeTouchUp(index));
-        HBox row = new HBox(4, text, mute, remove);
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("list-row");
-        if (place.isEmpty()) {
-            row.getStyleClass().add("lost");
-        }
-        text.setOnMouseClicked(e -> place.ifPresent(p -> {
-            workspace.selection().set(new Selection(p.word(), p.phone()));
-            workspace.selectedRange().ifPresent(r -> player.seek(r.start()));
-        }));
-        return row;
     }
 }

@@ -1,5 +1,6 @@
 package graykite.studio.desk;
 
+import graykite.base.Progress;
 import graykite.edit.LineEdit;
 import graykite.project.Line;
 import graykite.project.Voice;
@@ -145,7 +146,7 @@ public final class VoiceDesk extends Desk {
         if (!startFrame.isFocused()) {
             startFrame.setText(Long.toString(voice.startFrame()));
         }
-        int channels = workspace.recordedChannels();
+        int channels = recordedChannels();
         filling = true;
         List<String> names = new ArrayList<>(List.of("All channels together"));
         for (int c = 0; c < channels; c++) {
@@ -171,6 +172,16 @@ public final class VoiceDesk extends Desk {
                 .line()
                 .filter(s -> !text.isEmpty() && !text.equals(s.title().strip()))
                 .ifPresent(s -> workspace.edit(new LineEdit.NameLine(s.id(), text)));
+    }
+
+    /** How many channels the recording of the line has; 0 while it is not at hand. */
+    private int recordedChannels() {
+        return workspace
+                .line()
+                .filter(workspace.workbench()::hasHeard)
+                .flatMap(Line::sound)
+                .map(f -> workspace.workbench().recording(f, Progress.none()).channelCount())
+                .orElse(0);
     }
 
     @Override

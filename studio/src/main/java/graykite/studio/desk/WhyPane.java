@@ -157,7 +157,7 @@ final class WhyPane extends VBox implements FaceTool {
                 .addAll(rule, row(why.channel() + " is", String.format(Locale.ROOT, "%.3f", why.value()), "heading"));
         Hyperlink curve = new Hyperlink("Show its curve on the sheet");
         curve.setOnAction(e -> {
-            workspace.mouth().channel().set(why.channel());
+            workspace.mouth().curves().channel().set(why.channel());
             showCurve.run();
         });
         answer.getChildren().addAll(card, curve);

@@ -1,7 +1,7 @@
 package graykite.studio.model;
 
 import graykite.base.BadInput;
-import graykite.format.ChartFiles;
+import graykite.format.DictionFiles;
 import graykite.mouth.Diction;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -31,17 +31,17 @@ public final class Dictions {
     /** All of them, those that ship first. */
     public List<Preset> list() {
         List<Preset> all = new ArrayList<>();
-        ChartFiles.shippedDictions().forEach((name, diction) -> all.add(new Preset(name, diction, false)));
+        DictionFiles.shipped().forEach((name, diction) -> all.add(new Preset(name, diction, false)));
         if (!Files.isDirectory(folder)) {
             return all;
         }
         try (Stream<Path> files = Files.list(folder)) {
-            for (Path file : files.filter(f -> f.toString().endsWith(ChartFiles.DICTION))
+            for (Path file : files.filter(f -> f.toString().endsWith(DictionFiles.EXTENSION))
                     .sorted()
                     .toList()) {
-                String name = file.getFileName().toString().replace(ChartFiles.DICTION, "");
+                String name = file.getFileName().toString().replace(DictionFiles.EXTENSION, "");
                 try {
-                    all.add(new Preset(name, ChartFiles.openDiction(file), true));
+                    all.add(new Preset(name, DictionFiles.open(file), true));
                 } catch (BadInput damaged) {
                     jobs.say(damaged.getMessage());
                 }
@@ -59,13 +59,13 @@ public final class Dictions {
             jobs.say("A diction is named with up to 40 letters, digits, blanks and dashes.");
             return Optional.empty();
         }
-        if (ChartFiles.shippedDictions().containsKey(plain)) {
+        if (DictionFiles.shipped().containsKey(plain)) {
             jobs.say("\"" + plain + "\" ships with Gray Kite: choose another name.");
             return Optional.empty();
         }
         try {
             Files.createDirectories(folder);
-            ChartFiles.save(diction, folder.resolve(plain + ChartFiles.DICTION));
+            DictionFiles.save(diction, folder.resolve(plain + DictionFiles.EXTENSION));
         } catch (IOException | BadInput full) {
             jobs.say(
                     "\"" + plain + "\" could not be saved in " + folder + ". Check that the folder may be written to.");
@@ -77,7 +77,7 @@ public final class Dictions {
 
     public void delete(String name) {
         try {
-            Files.deleteIfExists(folder.resolve(name + ChartFiles.DICTION));
+            Files.deleteIfExists(folder.resolve(name + DictionFiles.EXTENSION));
             jobs.say("Deleted the diction \"" + name + "\".");
         } catch (IOException held) {
             jobs.say("\"" + name + "\" could not be deleted from " + folder + ".");

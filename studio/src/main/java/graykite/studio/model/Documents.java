@@ -8,6 +8,7 @@ import graykite.picture.Renderer;
 import graykite.project.Project;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.rig.Framing;
 import graykite.rig.Pose;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -43,8 +44,12 @@ public final class Documents {
             return Optional.empty();
         }
         double[] values = figure.get().values(figure.get().poses().getOrDefault("Eh", Pose.REST));
-        return Optional.of(
-                Png.bytes(new Renderer().draw(new Deformer(figure.get()).deform(values), Camera.FRONT, 96, 96)));
+        return Optional.of(Png.bytes(new Renderer()
+                .draw(
+                        new Deformer(figure.get()).deform(values),
+                        Framing.of(figure.get()).of(Camera.FRONT, 1),
+                        96,
+                        96)));
     }
 
     public void save(Path path, Runnable done) {

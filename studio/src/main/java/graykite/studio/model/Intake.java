@@ -107,7 +107,7 @@ public final class Intake {
         List<LineEdit.AddLine> added = new ArrayList<>();
         long gesture = workspace.newGesture();
         for (Arrival arrival : delivery.arrived()) {
-            arrival.opened().ifPresent(sound -> workspace.keepDecoded(arrival.source(), sound));
+            arrival.opened().ifPresent(sound -> workspace.workbench().keep(arrival.source(), sound));
             LineEdit.AddLine line = arrival.line();
             added.add(line);
             workspace.edit(line, gesture);

@@ -15,14 +15,14 @@ import javafx.application.Platform;
  * open. Lives on the JavaFX thread; writing goes on elsewhere.
  */
 public final class Safekeeping implements AutoCloseable {
-    private final Workspace workspace;
+    private final OpenProject workspace;
     private final Rescues rescues;
     private final Session session;
     private Optional<ProjectLock> lock = Optional.empty();
     private Optional<Path> locked = Optional.empty();
     private Optional<String> holder = Optional.empty();
 
-    Safekeeping(Workspace workspace, Path folder) {
+    Safekeeping(OpenProject workspace, Path folder) {
         this.workspace = workspace;
         this.rescues = new Rescues(folder);
         rescues.tidy();

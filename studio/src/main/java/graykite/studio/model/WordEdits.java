@@ -9,7 +9,6 @@ import graykite.reading.Doubt;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
-import graykite.reading.WordSource;
 import graykite.studio.model.Workspace.Selection;
 import graykite.text.Phone;
 import graykite.text.Pronouncer;
@@ -27,10 +26,17 @@ import java.util.function.Supplier;
 public final class WordEdits {
     private final Workspace workspace;
     private final Supplier<Pronouncer> pronouncer;
+    private final WordMarks marks;
 
     WordEdits(Workspace workspace, Supplier<Pronouncer> pronouncer) {
         this.workspace = workspace;
         this.pronouncer = pronouncer;
+        this.marks = new WordMarks(workspace, this);
+    }
+
+    /** Words placed by hand. */
+    public WordMarks marks() {
+        return marks;
     }
 
     /** Dictionary and letters. Not for the JavaFX thread until {@link Workspace#prepareWords} is done. */
@@ -42,7 +48,7 @@ public final class WordEdits {
         return workspace.line().flatMap(Line::timing);
     }
 
-    private List<TimedWord> words() {
+    List<TimedWord> words() {
         return timing().map(Timing::words).orElse(List.of());
     }
 
@@ -64,10 +70,20 @@ public final class WordEdits {
     }
 
     /** Does an edit of the reading. @return true when something changed */
-    private boolean edit(Function<String, Edit> edit) {
+    boolean edit(Function<String, Edit> edit) {
         Optional<Timing> before = timing();
         workspace.editLine(0, edit);
         return !before.equals(timing());
+    }
+
+    /** Moves the start of a phone while it is dragged. */
+    public void moveStart(int word, int phone, double time, long gesture) {
+        workspace.editLine(gesture, l -> new ReadingEdit.MoveStart(l, word, phone, time));
+    }
+
+    /** Moves the end of a word while it is dragged. */
+    public void moveEnd(int word, double time, long gesture) {
+        workspace.editLine(gesture, l -> new ReadingEdit.MoveEnd(l, word, time));
     }
 
     /** Cuts the chosen word in two before the chosen sound, or in its middle. */
@@ -195,7 +211,7 @@ public final class WordEdits {
         }
     }
 
-    private Optional<Pronunciation> said(String text) {
+    Optional<Pronunciation> said(String text) {
         List<Pronunciation> ways = ways(text);
         return (ways.isEmpty() ? respelt(text) : ways).stream().findFirst();
     }
@@ -267,53 +283,5 @@ public final class WordEdits {
     /** Accepts a doubtful word as it is: it is pinned and not doubted any more. */
     public void accept() {
         word().ifPresent(w -> edit(l -> new ReadingEdit.Pin(l, chosen().word(), -1, true)));
-    }
-
-    // --- by hand -------------------------------------------------------------------------------------------------
-
-    /** The next word of the script that has no place yet, if the words so far follow the script. */
-    public Optional<Script.Word> nextToMark() {
-        List<Script.Word> script =
-                workspace.line().map(s -> Script.of(s.script()).words()).orElse(List.of());
-        int placed = (int)
-                words().stream().filter(w -> w.source() != WordSource.SOUND).count();
-        return placed < script.size() ? Optional.of(script.get(placed)) : Optional.empty();
-    }
-
-    /** Marks that the next word of the script begins at a time. */
-    public void mark(double time) {
-        Optional<Script.Word> next = nextToMark();
-        if (next.isEmpty()) {
-            workspace
-                    .jobs()
-                    .say(
-                            workspace.line().map(s -> s.script().isBlank()).orElse(true)
-                                    ? "Type the words of the line first; W then places one after the other."
-                                    : "Every word has its place. Clear the reading to mark the line anew.");
-            return;
-        }
-        Script.Word word = next.get();
-        said(word.written()).ifPresent(said -> {
-            double length =
-                    workspace.sound().get().map(s -> s.sound().duration()).orElse(0.0);
-            if (edit(l -> new ReadingEdit.MarkWord(l, word.written(), word.mark(), said, time, length))) {
-                workspace
-                        .jobs()
-                        .say(nextToMark()
-                                .map(w -> "Next: \"" + w.written() + "\".")
-                                .orElse("That was the last word."));
-            }
-        });
-    }
-
-    /** Marks that the word before a time ends there and silence follows. */
-    public void markSilence(double time) {
-        edit(l -> new ReadingEdit.EndWord(l, time));
-    }
-
-    /** Takes all words off the line, to mark them by hand. */
-    public void clear() {
-        timing().ifPresent(t -> edit(l -> new ReadingEdit.ClearReading(l, t.duration())));
-        workspace.selection().set(Selection.NONE);
     }
 }

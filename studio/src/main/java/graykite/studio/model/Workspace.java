@@ -1,27 +1,20 @@
 package graykite.studio.model;
 
-import graykite.base.BadInput;
-import graykite.base.Progress;
 import graykite.edit.Edit;
-import graykite.edit.History;
-import graykite.edit.ReadingEdit;
 import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.SceneWork;
-import graykite.project.SoundFile;
 import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.scene.Performance;
 import graykite.scene.Scene;
-import graykite.sound.Sound;
 import graykite.text.Language;
 import graykite.text.Pronouncer;
 import graykite.time.TimeRange;
 import graykite.workbench.LineReader;
 import graykite.workbench.LineSound;
 import graykite.workbench.Workbench;
-import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
@@ -31,18 +24,14 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.collections.FXCollections;
-import javafx.collections.ObservableMap;
 
 /**
  * The open project and what follows from it. Lives on the JavaFX thread; working things out is the business of the
  * {@link Workbench}, elsewhere. Views watch its properties and hand it edits, they never change the project themselves.
  */
-public final class Workspace {
+public final class Workspace extends OpenProject {
     private final Intake intake = new Intake(this);
     private final Documents documents = new Documents(this);
-    private final Jobs jobs;
-    private final Settings settings;
     private final Figures figures;
     private final Workbench workbench;
     private final Derivation derivation;
@@ -50,10 +39,6 @@ public final class Workspace {
     private final LineReader lineReader;
     private final Readings readings;
     private final WordEdits words = new WordEdits(this, this::wordsOfTheLine);
-    private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>(History.of(Project.empty()));
-    private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final ReadOnlyObjectWrapper<Project> saved =
-            new ReadOnlyObjectWrapper<>(history.get().present());
     private final ObjectProperty<String> lineId = new SimpleObjectProperty<>("");
     private final ObjectProperty<String> sceneId = new SimpleObjectProperty<>("");
     private final ReadOnlyObjectWrapper<Optional<LineSound>> sound = new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -69,36 +54,21 @@ public final class Workspace {
     private final Retiming retiming = new Retiming(this);
     private final BooleanProperty showLoudness = new SimpleBooleanProperty(false);
     private final BooleanProperty showPitch = new SimpleBooleanProperty(false);
-    private final ObservableMap<String, String> problems = FXCollections.observableHashMap();
-    private final Safekeeping safekeeping;
-    private long gestures;
 
     /** A sound of the line: word and phone indices, or -1 for none. */
     public record Selection(int word, int phone) {
         public static final Selection NONE = new Selection(-1, -1);
     }
 
-    /**
-     * What is heard.
-     *
-     * @param sound on the clock of the stage; nothing while there is none
-     * @param lineStart when the line that is worked on begins there, in seconds
-     */
-    public record StageSound(Optional<Sound> sound, double lineStart) {
-        public static final StageSound NONE = new StageSound(Optional.empty(), 0);
-    }
-
     /** @param figures who can be on stage */
     public Workspace(Jobs jobs, Settings settings, Figures figures, Workbench workbench) {
-        this.jobs = jobs;
-        this.settings = settings;
+        super(jobs, settings);
         this.figures = figures;
         this.workbench = workbench;
-        this.safekeeping = new Safekeeping(this, settings.sessionFolder());
         this.lineReader = new LineReader(workbench, speech::reader);
         this.readings = new Readings(this, lineReader);
         this.derivation = new Derivation(workbench, jobs, this::present);
-        history.addListener((o, before, now) -> refresh());
+        history().addListener((o, before, now) -> refresh());
         lineId.addListener((o, before, now) -> {
             selection.set(Selection.NONE);
             keys.index().set(-1);
@@ -107,42 +77,9 @@ public final class Workspace {
         sceneId.addListener((o, before, now) -> refresh());
     }
 
-    public Jobs jobs() {
-        return jobs;
-    }
-
-    public Settings settings() {
-        return settings;
-    }
-
     /** Works everything out that follows from a project. */
     public Workbench workbench() {
         return workbench;
-    }
-
-    public ReadOnlyObjectProperty<History> history() {
-        return history.getReadOnlyProperty();
-    }
-
-    public Project project() {
-        return history.get().present();
-    }
-
-    public ReadOnlyObjectProperty<Optional<Path>> file() {
-        return file.getReadOnlyProperty();
-    }
-
-    public ReadOnlyObjectProperty<Project> savedProject() {
-        return saved.getReadOnlyProperty();
-    }
-
-    public boolean dirty() {
-        return saved.get() != project();
-    }
-
-    /** Keeps unsaved work on disk, and tells others that a project is open. */
-    public Safekeeping safekeeping() {
-        return safekeeping;
     }
 
     /** Id of the line that is worked on. */
@@ -163,11 +100,6 @@ public final class Workspace {
     /** The scene that is open. */
     public Optional<SceneWork> openScene() {
         return project().scene(sceneId.get());
-    }
-
-    /** What went wrong with lines, by their ids. */
-    public ObservableMap<String, String> problems() {
-        return problems;
     }
 
     /** The recording of the line as it is heard. */
@@ -227,7 +159,7 @@ public final class Workspace {
 
     /** The dictions to choose from. */
     public Dictions dictions() {
-        return new Dictions(settings.dictionFolder(), jobs);
+        return new Dictions(settings().dictionFolder(), jobs());
     }
 
     /** What is decided about the mouth of the line. */
@@ -281,14 +213,6 @@ public final class Workspace {
                 : line().map(s -> s.voice().startFrame()).orElse(0L);
     }
 
-    /** How many channels the recording of the line has; 0 while it is not at hand. */
-    public int recordedChannels() {
-        return line().filter(workbench::hasHeard)
-                .flatMap(Line::sound)
-                .map(f -> workbench.recording(f, Progress.none()).channelCount())
-                .orElse(0);
-    }
-
     /** How words are said in the language of the line. */
     private Pronouncer wordsOfTheLine() {
         return speech.words(line().map(s -> s.voice().language()).orElse(Language.ENGLISH));
@@ -301,66 +225,9 @@ public final class Workspace {
 
     // --- editing -------------------------------------------------------------------------------------------------
 
-    /** A number that ties the edits of one drag together. */
-    public long newGesture() {
-        return ++gestures;
-    }
-
-    /** Does an edit. @return false when it cannot be done; the user is told why */
-    public boolean edit(Edit edit) {
-        return edit(edit, 0);
-    }
-
-    /** Does an edit that is part of a gesture. */
-    public boolean edit(Edit edit, long gesture) {
-        try {
-            History after = history.get().edited(edit, gesture);
-            if (after != history.get()) {
-                history.set(after);
-                safekeeping.did(edit, gesture);
-            }
-            return true;
-        } catch (BadInput refused) {
-            jobs.say(refused.getMessage());
-            return false;
-        }
-    }
-
     /** Does an edit of the line that is worked on, if there is one. @param edit made for its id */
     public boolean editLine(long gesture, Function<String, Edit> edit) {
         return line().map(l -> edit(edit.apply(l.id()), gesture)).orElse(false);
-    }
-
-    public void undo() {
-        if (history.get().canUndo()) {
-            jobs.say("Undone: " + history.get().undoName());
-            jump(history.get().at() - 1);
-        }
-    }
-
-    public void redo() {
-        if (history.get().canRedo()) {
-            jobs.say("Done again: " + history.get().redoName());
-            jump(history.get().at() + 1);
-        }
-    }
-
-    /** Goes to another step of the history. */
-    public void jump(int step) {
-        if (step != history.get().at()) {
-            history.set(history.get().jumped(step));
-            safekeeping.jumped();
-        }
-    }
-
-    /** Moves the start of a phone while it is dragged. */
-    public void moveStart(int word, int phone, double time, long gesture) {
-        editLine(gesture, l -> new ReadingEdit.MoveStart(l, word, phone, time));
-    }
-
-    /** Moves the end of a word while it is dragged. */
-    public void moveEnd(int word, double time, long gesture) {
-        editLine(gesture, l -> new ReadingEdit.MoveEnd(l, word, time));
     }
 
     // --- what follows from the project ----------------------------------------------------------------------------
@@ -380,9 +247,7 @@ public final class Workspace {
     private void present(Derivation.State state) {
         sound.set(state.sound());
         StageSound heard = new StageSound(state.heard(), state.start());
-        boolean same = stageSound.get().sound().orElse(null) == heard.sound().orElse(null)
-                && stageSound.get().lineStart() == heard.lineStart();
-        if (!same) {
+        if (!stageSound.get().sameAs(heard)) {
             stageSound.set(heard);
         }
         scene.set(state.scene());
@@ -409,52 +274,25 @@ public final class Workspace {
         return line().flatMap(Line::timing);
     }
 
-    /** Remembers a recording that was decoded already. */
-    void keepDecoded(SoundFile source, Sound opened) {
-        workbench.keep(source, opened);
-    }
-
     // --- files ---------------------------------------------------------------------------------------------------
 
-    public void replaceProject(Project project, Optional<Path> from) {
-        replaceHistory(History.of(project), from, true);
-    }
-
-    /**
-     * Goes on with another history, as it was opened or rescued.
-     *
-     * @param isSaved true when its present state is what the file holds
-     */
-    public void replaceHistory(History opened, Optional<Path> from, boolean isSaved) {
+    @Override
+    void begin(Project project) {
         workbench.forgetAll();
         selection.set(Selection.NONE);
-        problems.clear();
-        file.set(from);
-        Project project = opened.present();
-        saved.set(isSaved ? project : opened.steps().getFirst().project());
         sceneId.set("");
         lineId.set(project.lines().isEmpty() ? "" : project.lines().getFirst().id());
-        history.set(opened);
-        safekeeping.began(isSaved);
     }
 
     /** Stops what works in the background. */
     public void close() {
-        jobs.close();
+        jobs().close();
         derivation.close();
-        safekeeping.close();
+        safekeeping().close();
     }
 
     /** Opens and saves projects. */
     public Documents documents() {
         return documents;
-    }
-
-    /** Remembers that the project is now this file. */
-    void savedAs(Path path, Project project) {
-        file.set(Optional.of(path));
-        saved.set(project);
-        settings.addRecent(path);
-        safekeeping.began(project == project());
     }
 }

@@ -22,6 +22,7 @@ public final class HelpOverlay extends Overlay {
             new String[] {"Ctrl+wheel over the sheet", "Zoom at the pointer"},
             new String[] {"Drag on ruler or wave", "Scrub"},
             new String[] {"Shift+drag on the ruler", "Choose the stretch to loop"},
+            new String[] {"Drag the end of the chosen stretch in the wave", "Slower or faster; all goes along"},
             new String[] {"Drag an edge of a word or sound", "Move the boundary; Alt lets go of the frames"},
             new String[] {"Double-click a word", "Edit its text and read again"},
             new String[] {"Drag on the face", "Turn it; right drag moves, wheel zooms"});

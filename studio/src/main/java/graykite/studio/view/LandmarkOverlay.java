@@ -1,11 +1,7 @@
 package graykite.studio.view;
 
 import graykite.geometry.Vec;
-import graykite.picture.Camera;
-import graykite.picture.Renderer;
-import graykite.picture.SurfacePick;
 import graykite.rig.Character;
-import graykite.rig.Deformer;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -23,7 +19,6 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
-import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -37,17 +32,13 @@ import javafx.scene.text.Font;
 /** Marks landmarks on a picture or a bare head, with an example face beside it that shows where each belongs. */
 public final class LandmarkOverlay extends Overlay {
     private static final int SIZE = 520;
-    private static final int EXAMPLE = 210;
     private static final double GRAB = 11;
-    private static final Camera EXAMPLE_VIEW = new Camera(new Vec(0, -24, 20), 0, 2, 1400, 235);
 
     private final Canvas canvas = new Canvas(SIZE, SIZE);
-    private final Canvas exampleMark = new Canvas(EXAMPLE, EXAMPLE);
-    private final ImageView example = new ImageView();
+    private final ExampleFace example;
     private final ListView<String> list = new ListView<>();
     private final Map<String, Vec> marks;
     private final List<Map<String, Vec>> undo = new ArrayList<>();
-    private final Character model;
     private LandmarkGround ground;
     private Optional<Image> image = Optional.empty();
     private boolean drawing;
@@ -82,7 +73,7 @@ public final class LandmarkOverlay extends Overlay {
         super(host, 860, 690);
         this.ground = ground;
         this.marks = new LinkedHashMap<>(start);
-        this.model = model;
+        this.example = new ExampleFace(model);
         Label heading = new Label(title);
         heading.getStyleClass().add("title");
         Label quiet = new Label(help);
@@ -93,30 +84,18 @@ public final class LandmarkOverlay extends Overlay {
         list.getSelectionModel().select(0);
         list.getSelectionModel().selectedItemProperty().addListener((o, b, n) -> {
             paint();
-            paintExample();
+            example.mark(n);
         });
         list.setAccessibleText("The landmarks; arrow keys choose, Alt and arrow keys move the chosen one");
         VBox.setVgrow(list, Priority.ALWAYS);
-        example.setFitWidth(EXAMPLE);
-        example.setFitHeight(EXAMPLE);
-        VBox side = new VBox(8, new StackPane(example, exampleMark), list);
-        side.setPrefWidth(EXAMPLE + 60);
+        VBox side = new VBox(8, example, list);
+        side.setPrefWidth(ExampleFace.SIZE + 60);
         HBox middle = new HBox(14, new StackPane(canvas), side);
         card().getChildren().addAll(heading, quiet, middle, buttons(making, asks));
         installMouse();
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        example.mark(list.getSelectionModel().getSelectedItem());
         redraw();
-        CompletableFuture.supplyAsync(() -> new Renderer()
-                        .draw(
-                                new Deformer(model)
-                                        .deform(new double[model.channels().size()]),
-                                EXAMPLE_VIEW,
-                                EXAMPLE,
-                                EXAMPLE))
-                .thenAccept(p -> Platform.runLater(() -> {
-                    example.setImage(MouthPictures.image(p));
-                    paintExample();
-                }));
     }
 
     private final class MarkCell extends ListCell<String> {
@@ -231,21 +210,11 @@ public final class LandmarkOverlay extends Overlay {
         }
     }
 
-    private static void dot(GraphicsContext g, double[] at, double radius, Color colour) {
+    static void dot(GraphicsContext g, double[] at, double radius, Color colour) {
         g.setFill(Color.WHITE);
         g.fillOval(at[0] - radius - 1.5, at[1] - radius - 1.5, 2 * radius + 3, 2 * radius + 3);
         g.setFill(colour);
         g.fillOval(at[0] - radius, at[1] - radius, 2 * radius, 2 * radius);
-    }
-
-    private void paintExample() {
-        GraphicsContext g = exampleMark.getGraphicsContext2D();
-        g.clearRect(0, 0, EXAMPLE, EXAMPLE);
-        String chosen = list.getSelectionModel().getSelectedItem();
-        if (chosen != null && model.landmarks().containsKey(chosen)) {
-            double[] at = SurfacePick.seen(model.landmarks().get(chosen), EXAMPLE_VIEW, EXAMPLE, EXAMPLE);
-            dot(g, at, 5, Color.web("#C4473A"));
-        }
     }
 
     private void installMouse() {

@@ -1,14 +1,8 @@
 package graykite.studio.view;
 
-import graykite.edit.LineEdit;
-import graykite.edit.SceneEdit;
-import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.SceneWork;
 import graykite.studio.model.Workspace;
-import graykite.text.Language;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -25,12 +19,9 @@ import javafx.collections.transformation.FilteredList;
 import javafx.collections.transformation.SortedList;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
@@ -41,7 +32,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
@@ -62,9 +52,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
     private final TextField find = new TextField();
     private final ComboBox<LineFilter> filter = new ComboBox<>();
     private final Label count = new Label();
-    private final MenuButton speaker = new MenuButton("Give to…");
-    private Button delete = new Button();
-    private final List<Node> forLines = new ArrayList<>();
+    private final LineActions actions;
 
     /**
      * @param host what it is laid over
@@ -74,12 +62,13 @@ public final class LinesTable extends VBox implements AutoCloseable {
         this.workspace = workspace;
         this.host = host;
         this.portraits = portraits;
+        this.actions = new LineActions(workspace, table, this::hide);
         setId("lines-table");
         getStyleClass().add("lines-table");
         setSpacing(8);
         setPadding(new Insets(12));
         VBox.setVgrow(table, Priority.ALWAYS);
-        getChildren().addAll(top(), table, actions());
+        getChildren().addAll(top(), table, actions);
         build();
         workspace.history().addListener((o, b, n) -> refresh());
         workspace.problems().addListener((MapChangeListener<String, String>) c -> refresh());
@@ -126,48 +115,6 @@ public final class LinesTable extends VBox implements AutoCloseable {
         return top;
     }
 
-    private HBox actions() {
-        Button read =
-                button("Read", Feather.EYE, "Find the words of the chosen lines in their recordings", () -> workspace
-                        .readings()
-                        .readAll(chosenLines()));
-        Button scene =
-                button("Make a scene", Feather.USERS, "Place the chosen lines one after another on one stage", () -> {
-                    List<Line> lines = chosenLines();
-                    if (!lines.isEmpty()) {
-                        workspace
-                                .scenes()
-                                .make("Scene " + (workspace.project().scenes().size() + 1), lines);
-                        hide();
-                    }
-                });
-        Button up = button("", Feather.ARROW_UP, "Earlier in the order (Alt+Up)", () -> order(-1));
-        Button down = button("", Feather.ARROW_DOWN, "Later in the order (Alt+Down)", () -> order(1));
-        up.setAccessibleText("Earlier in the order");
-        down.setAccessibleText("Later in the order");
-        MenuButton language = new MenuButton("Language…");
-        for (Language each : Language.values()) {
-            MenuItem item = new MenuItem(each.title());
-            item.setOnAction(e -> onLines(l -> new LineEdit.SetLanguage(l.id(), each)));
-            language.getItems().add(item);
-        }
-        delete = button("Delete", Feather.TRASH_2, "Delete what is chosen (Delete)", this::delete);
-        delete.setId("delete-lines");
-        forLines.addAll(List.of(read, scene, up, down, language, speaker));
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox actions = new HBox(8, read, scene, speaker, language, up, down, gap, delete);
-        actions.setAlignment(Pos.CENTER_LEFT);
-        return actions;
-    }
-
-    private static Button button(String text, Feather icon, String tip, Runnable action) {
-        Button button = new Button(text, new FontIcon(icon));
-        button.setTooltip(new Tooltip(tip));
-        button.setOnAction(e -> action.run());
-        return button;
-    }
-
     private void build() {
         table.setId("lines-list");
         table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
@@ -187,23 +134,24 @@ public final class LinesTable extends VBox implements AutoCloseable {
             });
             return row;
         });
-        table.getSelectionModel().getSelectedItems().addListener((ListChangeListener<LineEntry>) c -> chosenChanged());
+        table.getSelectionModel().getSelectedItems().addListener((ListChangeListener<LineEntry>)
+                c -> actions.chosenChanged());
         table.setOnKeyPressed(e -> {
             switch (e.getCode()) {
                 case ENTER ->
                     Optional.ofNullable(table.getSelectionModel().getSelectedItem())
                             .ifPresent(this::open);
-                case DELETE -> delete();
+                case DELETE -> actions.delete();
                 case UP, DOWN -> {
                     if (e.isAltDown()) {
-                        order(e.getCode() == KeyCode.UP ? -1 : 1);
+                        actions.order(e.getCode() == KeyCode.UP ? -1 : 1);
                         e.consume();
                     }
                 }
                 default -> {}
             }
         });
-        chosenChanged();
+        actions.chosenChanged();
     }
 
     private Optional<Image> pictureOf(String member) {
@@ -262,12 +210,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
             filter.getItems().setAll(choices);
             filter.setValue(choices.contains(before) ? before : choices.getFirst());
         }
-        speaker.getItems().clear();
-        for (Member member : workspace.project().cast()) {
-            MenuItem item = new MenuItem(member.name());
-            item.setOnAction(e -> onLines(l -> new LineEdit.GiveLine(l.id(), member.id())));
-            speaker.getItems().add(item);
-        }
+        actions.refresh();
         narrow();
     }
 
@@ -276,25 +219,6 @@ public final class LinesTable extends VBox implements AutoCloseable {
         LineFilter wanted = filter.getValue();
         shown.setPredicate(e -> e.matches(needle) && (wanted == null || wanted.keeps(e)));
         count.setText(shown.size() == all.size() ? all.size() + " in all" : shown.size() + " of " + all.size());
-    }
-
-    private void chosenChanged() {
-        boolean none = chosenLines().isEmpty();
-        forLines.forEach(n -> n.setDisable(none));
-        delete.setDisable(table.getSelectionModel().getSelectedItems().isEmpty());
-    }
-
-    // --- acting on what is chosen ----------------------------------------------------------------------------------
-
-    private List<LineEntry> chosen() {
-        return List.copyOf(table.getSelectionModel().getSelectedItems());
-    }
-
-    private List<Line> chosenLines() {
-        return chosen().stream()
-                .filter(e -> e != null && !e.scene())
-                .flatMap(e -> workspace.project().line(e.id()).stream())
-                .toList();
     }
 
     private void open(LineEntry entry) {
@@ -311,45 +235,6 @@ public final class LinesTable extends VBox implements AutoCloseable {
             workspace.lineId().set(entry.id());
         }
         hide();
-    }
-
-    private void onLines(Function<Line, LineEdit> edit) {
-        long gesture = workspace.newGesture();
-        chosenLines().forEach(l -> workspace.edit(edit.apply(l), gesture));
-    }
-
-    private void delete() {
-        long gesture = workspace.newGesture();
-        List<LineEntry> gone = chosen();
-        for (LineEntry entry : gone) {
-            workspace.edit(
-                    entry.scene() ? new SceneEdit.RemoveScene(entry.id()) : new LineEdit.RemoveLine(entry.id()),
-                    gesture);
-        }
-        if (!gone.isEmpty()) {
-            workspace
-                    .jobs()
-                    .say("Deleted " + gone.size() + (gone.size() == 1 ? " entry" : " entries")
-                            + "; Ctrl+Z brings them back.");
-        }
-    }
-
-    /** Moves the chosen lines by one place; only while the table is in the order of the project. */
-    private void order(int by) {
-        if (!table.getSortOrder().isEmpty()) {
-            table.getSortOrder().clear();
-            workspace.jobs().say("The table is in the project's order again; now lines can be put elsewhere in it.");
-            return;
-        }
-        List<Line> lines = new ArrayList<>(chosenLines());
-        if (by > 0) {
-            Collections.reverse(lines);
-        }
-        long gesture = workspace.newGesture();
-        for (Line line : lines) {
-            int at = workspace.project().lines().indexOf(line);
-            workspace.edit(new LineEdit.OrderLine(line.id(), Math.max(0, at + by)), gesture);
-        }
     }
 
     @Override

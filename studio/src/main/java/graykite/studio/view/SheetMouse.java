@@ -144,11 +144,13 @@ final class SheetMouse {
         }
         workspace
                 .words()
+                .marks()
                 .nextToMark()
                 .filter(w -> workspace.sound().get().isPresent())
-                .ifPresent(w -> item(menu, "\"" + w.written() + "\" begins here", () -> workspace
-                        .words()
-                        .mark(time)));
+                .ifPresent(w -> item(
+                        menu,
+                        "\"" + w.written() + "\" begins here",
+                        () -> workspace.words().marks().mark(time)));
         item(menu, "Play from here", () -> {
             player.seek(time);
             player.play();

@@ -83,7 +83,7 @@ public final class SheetView extends Pane {
                         workspace.showPitch(),
                         workspace.keys().index(),
                         workspace.mouth().section(),
-                        workspace.mouth().key(),
+                        workspace.mouth().curves().key(),
                         workspace.jobs().running(),
                         player.loopRange(),
                         player.looping())
@@ -96,7 +96,7 @@ public final class SheetView extends Pane {
             }
             redraw();
         });
-        workspace.mouth().channel().addListener((o, b, n) -> redraw());
+        workspace.mouth().curves().channel().addListener((o, b, n) -> redraw());
         workspace.stageSound().addListener((o, b, n) -> {
             // A scene stays where it is seen when another of its lines is worked on.
             scale.shiftBy(b.lineStart() - n.lineStart());

@@ -88,9 +88,9 @@ abstract class SpokenRow extends SheetRow {
     void drag(SheetPointer at) {
         held.ifPresent(b -> {
             if (b.phone() < 0) {
-                sheet.workspace().moveEnd(b.word(), at.pulled(), gesture);
+                sheet.workspace().words().moveEnd(b.word(), at.pulled(), gesture);
             } else {
-                sheet.workspace().moveStart(b.word(), b.phone(), at.pulled(), gesture);
+                sheet.workspace().words().moveStart(b.word(), b.phone(), at.pulled(), gesture);
             }
             sheet.player().seek(at.pulled());
         });

@@ -12,7 +12,7 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 
-/** How the stage is looked at: what is behind the face, the frame of the picture and its safe areas. Kept in the settings. */
+/** How the stage is looked at: from how many sides, what is behind the face, the frame of the picture and its safe areas. Kept in the settings. */
 public final class StageLook extends MenuButton {
     private static final String BACKDROP = "stage-backdrop";
     private static final String RATIO = "stage-frame";
@@ -30,7 +30,12 @@ public final class StageLook extends MenuButton {
         this.frame = frame;
         setId("stage-look");
         getStyleClass().add("stage-chip");
-        setTooltip(new Tooltip("What is behind the face, the frame of the picture and its safe areas"));
+        setTooltip(
+                new Tooltip("One view or two, what is behind the face, the frame of the picture and its safe areas"));
+        CheckMenuItem two = new CheckMenuItem("Two views at once (V)");
+        two.setId("stage-two-views");
+        two.selectedProperty().bindBidirectional(stage.two());
+        getItems().addAll(two, new SeparatorMenuItem());
         choices(Backdrop.values(), Backdrop::title, BACKDROP);
         getItems().add(new SeparatorMenuItem());
         choices(StageFrame.Ratio.values(), r -> r.title, RATIO);

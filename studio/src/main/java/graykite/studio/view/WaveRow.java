@@ -5,10 +5,14 @@ import graykite.sound.Sound;
 import graykite.studio.model.Palette;
 import graykite.workbench.LineSound;
 import java.util.Optional;
+import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 
-/** The wave with, on request, loudness and pitch over it; dragging scrubs. The wave: from afar its extremes, a line a pixel; close by a line through the samples, and then each sample as a dot. */
+/**
+ * The wave with, on request, loudness and pitch over it; dragging scrubs, or stretches what is chosen. From afar its
+ * extremes, a line a pixel; close by a line through the samples, and then each sample as a dot.
+ */
 final class WaveRow extends SheetRow {
     /** Pixels between samples from which on they are joined by a line. */
     private static final double JOINED = 2;
@@ -18,9 +22,11 @@ final class WaveRow extends SheetRow {
     private static final double DOT = 1.75;
 
     private final float[] extremes = new float[2];
+    private final StretchGrip grip;
 
     WaveRow(SheetContext sheet) {
         super(sheet, "wave", 52);
+        this.grip = new StretchGrip(sheet);
     }
 
     @Override
@@ -47,17 +53,35 @@ final class WaveRow extends SheetRow {
             drawSamples(g, sound.sound(), scale, middle, tall, apart >= DOTTED);
         }
         VoiceCurves.draw(g, sheet, width, height());
+        RetimingMarks.draw(g, palette, scale, sheet.workspace().retiming().map(), height());
+        grip.draw(g, palette, height());
+    }
+
+    @Override
+    Cursor cursor(SheetPointer at) {
+        return grip.isAt(at) ? Cursor.H_RESIZE : Cursor.DEFAULT;
     }
 
     @Override
     boolean press(SheetPointer at) {
-        sheet.player().scrub(at.time());
+        if (!grip.press(at)) {
+            sheet.player().scrub(at.time());
+        }
         return true;
     }
 
     @Override
     void drag(SheetPointer at) {
-        sheet.player().scrub(at.time());
+        if (grip.isHeld()) {
+            grip.drag(at);
+        } else {
+            sheet.player().scrub(at.time());
+        }
+    }
+
+    @Override
+    void release(SheetPointer at) {
+        grip.release();
     }
 
     private void drawExtremes(

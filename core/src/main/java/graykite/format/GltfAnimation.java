@@ -1,0 +1,131 @@
+package graykite.format;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import graykite.geometry.Vec;
+import graykite.rig.Character;
+import graykite.rig.Deformer;
+import graykite.rig.Joint;
+import graykite.rig.MorphTarget;
+import graykite.time.FrameRate;
+import java.util.Arrays;
+import java.util.List;
+
+/** Writes the animation of a character that stands in a glTF file already: turns and slides of joints, weights of targets. */
+final class GltfAnimation {
+    private static final float METRES = GltfWriter.METRES;
+
+    private final Character character;
+    private final ObjectNode root;
+    private final GltfBinary binary;
+    private final int[] partNode;
+
+    /**
+     * @param root of the file
+     * @param partNode node of each part of the character
+     */
+    GltfAnimation(Character character, ObjectNode root, GltfBinary binary, int[] partNode) {
+        this.character = character;
+        this.root = root;
+        this.binary = binary;
+        this.partNode = partNode;
+    }
+
+    void write(FrameTable table) {
+        FrameRate rate = table.rate();
+        int frames = table.rows().size();
+        float[] times = new float[frames];
+        for (int f = 0; f < frames; f++) {
+            times[f] = (float) table.timeOf(f);
+        }
+        int input = binary.vectors(times, 1, true, 0);
+        ObjectNode animation = root.putArray("animations").addObject();
+        animation.put("name", "line");
+        ArrayNode samplers = animation.putArray("samplers");
+        ArrayNode channels = animation.putArray("channels");
+        Deformer deformer = new Deformer(character);
+        for (int j = 0; j < character.joints().size(); j++) {
+            Joint joint = character.joints().get(j);
+            if (!joint.turns().isEmpty()) {
+                float[] turns = new float[4 * frames];
+                for (int f = 0; f < frames; f++) {
+                    quaternion(deformer.angles(joint, table.rows().get(f)), turns, 4 * f);
+                }
+                channel(samplers, channels, input, binary.vectors(turns, 4, false, 0), j, "rotation");
+            }
+            if (!joint.slides().isEmpty()) {
+                float[] places = new float[3 * frames];
+                Vec rest = joint.parent() < 0
+                        ? joint.pivot()
+                        : joint.pivot()
+                                .minus(character.joints().get(joint.parent()).pivot());
+                for (int f = 0; f < frames; f++) {
+                    double[] slid = deformer.slides(joint, table.rows().get(f));
+                    places[3 * f] = (float) (rest.x() + slid[0]) * METRES;
+                    places[3 * f + 1] = (float) (rest.y() + slid[1]) * METRES;
+                    places[3 * f + 2] = (float) (rest.z() + slid[2]) * METRES;
+                }
+                channel(samplers, channels, input, binary.vectors(places, 3, false, 0), j, "translation");
+            }
+        }
+        for (int p = 0; p < character.parts().size(); p++) {
+            writeShowing(p, table, input, samplers, channels);
+        }
+        for (int p = 0; p < character.parts().size(); p++) {
+            List<MorphTarget> targets = character.parts().get(p).targets();
+            if (targets.isEmpty()) {
+                continue;
+            }
+            float[] weights = new float[frames * targets.size()];
+            int at = 0;
+            for (double[] row : table.rows()) {
+                for (MorphTarget target : targets) {
+                    weights[at++] = (float) deformer.weight(target.name(), row);
+                }
+            }
+            channel(samplers, channels, input, binary.vectors(weights, 1, false, 0), partNode[p], "weights");
+        }
+        root.withObject("/extras")
+                .put("framesPerSecond", rate.perSecond())
+                .put("rateNumerator", rate.numerator())
+                .put("rateDenominator", rate.denominator());
+    }
+
+    /** A drawing that is seen now and then: full size or none, from one frame to the next. */
+    private void writeShowing(int p, FrameTable table, int input, ArrayNode samplers, ArrayNode channels) {
+        character.parts().get(p).looks().showing().ifPresent(showing -> {
+            int at = character.channelIndex().getOrDefault(showing.channel(), -1);
+            float[] sizes = new float[3 * table.rows().size()];
+            for (int f = 0; f < table.rows().size(); f++) {
+                double value = at < 0 ? 0 : table.rows().get(f)[at];
+                Arrays.fill(sizes, 3 * f, 3 * f + 3, showing.seenAt(value) ? 1 : 0);
+            }
+            channel(samplers, channels, input, binary.vectors(sizes, 3, false, 0), partNode[p], "scale");
+            ((ObjectNode) samplers.get(samplers.size() - 1)).put("interpolation", "STEP");
+        });
+    }
+
+    private static void channel(ArrayNode samplers, ArrayNode channels, int input, int output, int node, String path) {
+        samplers.addObject().put("input", input).put("output", output).put("interpolation", "LINEAR");
+        ObjectNode channel = channels.addObject();
+        channel.put("sampler", samplers.size() - 1);
+        channel.putObject("target").put("node", node).put("path", path);
+    }
+
+    /** Degrees about z, then x, then y, as a unit quaternion x y z w. */
+    static void quaternion(double[] degrees, float[] out, int at) {
+        double hx = Math.toRadians(degrees[0]) / 2;
+        double hy = Math.toRadians(degrees[1]) / 2;
+        double hz = Math.toRadians(degrees[2]) / 2;
+        double cx = Math.cos(hx);
+        double sx = Math.sin(hx);
+        double cy = Math.cos(hy);
+        double sy = Math.sin(hy);
+        double cz = Math.cos(hz);
+        double sz = Math.sin(hz);
+        out[at] = (float) (cy * sx * cz + sy * cx * sz);
+        out[at + 1] = (float) (sy * cx * cz - cy * sx * sz);
+        out[at + 2] = (float) (cy * cx * sz - sy * sx * cz);
+        out[at + 3] = (float) (cy * cx * cz + sy * sx * sz);
+    }
+}

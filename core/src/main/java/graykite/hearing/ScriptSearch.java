@@ -1,0 +1,80 @@
+package graykite.hearing;
+
+import graykite.base.BadInput;
+import graykite.base.Progress;
+import graykite.reading.HeardPhone;
+import graykite.reading.Pins;
+import graykite.text.WordChoice;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Finds the words of a script in a sound: strictly first, and where they fit badly with a way round each of them. */
+final class ScriptSearch {
+    private final Aligner aligner;
+    private final boolean foreign;
+
+    /**
+     * What was heard of a script.
+     *
+     * @param phones of words, of unscripted words, and pauses, without gaps
+     * @param ceiling by frame, how likely the sound up to it is at best
+     */
+    record Heard(List<HeardPhone> phones, double[] ceiling) {}
+
+    /** @param foreign words of another language fit too badly to be doubted: all of them are taken as said */
+    ScriptSearch(Aligner aligner, boolean foreign) {
+        this.aligner = aligner;
+        this.foreign = foreign;
+    }
+
+    /** Hears the words, each as one of its choices. */
+    Heard hear(Features features, List<WordChoice> choices, Pins pins, Progress progress) {
+        Optional<Aligner.Found> exact = aligner.align(features, choices, pins, true, progress.part(0, 0.5));
+        // Words of another language fit too badly to be doubted: all of them are taken as said.
+        if (exact.isPresent() && foreign) {
+            return new Heard(exact.get().words(), exact.get().ceiling());
+        }
+        if (exact.isEmpty() || !pins.isEmpty()) {
+            boolean sure =
+                    exact.map(f -> Doubtful.in(f, features.frames()).isEmpty()).orElse(false);
+            return sure
+                    ? new Heard(exact.get().words(), exact.get().ceiling())
+                    : loosely(features, choices, pins, progress.part(0.5, 1));
+        }
+        List<HeardPhone> heard = exact.get().words();
+        List<Doubtful> stretches = Doubtful.in(exact.get(), features.frames());
+        for (int i = 0; i < stretches.size(); i++) {
+            Doubtful stretch = stretches.get(i);
+            Progress part = progress.part(0.5 + 0.5 * i / stretches.size(), 0.5 + 0.5 * (i + 1) / stretches.size());
+            Heard anew = loosely(
+                    features.between(stretch.from(), stretch.to()),
+                    choices.subList(stretch.first(), stretch.last() + 1),
+                    pins,
+                    part);
+            heard = stretch.replaced(heard, anew.phones());
+        }
+        return new Heard(heard, exact.get().ceiling());
+    }
+
+    /** Hears words of which some may not have been said, and sound that they do not explain. */
+    private Heard loosely(Features features, List<WordChoice> choices, Pins pins, Progress progress) {
+        Optional<Aligner.Found> loose = aligner.align(features, choices, pins, false, progress.part(0, 0.8));
+        Aligner.Found found = loose.orElseThrow(
+                () -> new BadInput(
+                        pins.isEmpty()
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "The recording lasts %.1f s, too short for the %d words of the script. Check that they"
+                                                + " belong together.",
+                                        features.frames() * HeardPhone.SECONDS_A_FRAME,
+                                        choices.size())
+                                : "The pinned sounds leave no room for the words between them. Release some pins and read again."));
+        List<HeardPhone> tidy = HeardWords.tidy(found);
+        Said said = Said.of(tidy, choices);
+        // Once it is known what was said, all of it is heard again in the context of its neighbours.
+        return aligner.align(features, said.choices(), pins.on(said.original()), true, progress.part(0.8, 1))
+                .map(again -> new Heard(said.restored(again.words()), again.ceiling()))
+                .orElseGet(() -> new Heard(tidy, found.ceiling()));
+    }
+}

@@ -1,0 +1,142 @@
+package graykite.studio.view;
+
+import graykite.picture.Camera;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Cursor;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+
+/** One view of who is on stage: turned, moved and zoomed with the mouse, or touched with the tool of a desk. */
+final class StageEye extends StackPane {
+    private final StageView stage;
+    private final ObjectProperty<Camera> camera;
+    private final StagePainter.Brush brush = new StagePainter.Brush();
+    private final ImageView image = new ImageView();
+    private boolean tooled;
+    private double dragX;
+    private double dragY;
+
+    /** @param first where it looks from at first */
+    StageEye(StageView stage, Camera first) {
+        this.stage = stage;
+        this.camera = new SimpleObjectProperty<>(first);
+        getStyleClass().add("stage-eye");
+        setMinSize(60, 60);
+        image.setManaged(false);
+        Label hint = hint();
+        Region mark = new Region();
+        mark.getStyleClass().add("stage-eye-mark");
+        mark.setMouseTransparent(true);
+        mark.setMaxHeight(3);
+        StackPane.setAlignment(mark, Pos.BOTTOM_CENTER);
+        getChildren().addAll(image, hint, mark);
+        widthProperty().addListener((o, b, n) -> stage.request());
+        heightProperty().addListener((o, b, n) -> stage.request());
+        camera.addListener((o, b, n) -> stage.request());
+        installMouse();
+        setFocusTraversable(true);
+        setAccessibleText("The face. Drag to turn, right drag to move, wheel to zoom.");
+    }
+
+    private Label hint() {
+        Label hint = new Label();
+        hint.getStyleClass().add("stage-chip");
+        hint.setMouseTransparent(true);
+        hint.setVisible(false);
+        StackPane.setAlignment(hint, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(hint, new Insets(12));
+        stage.tool().addListener((o, b, now) -> {
+            hint.setVisible(now.isPresent());
+            now.ifPresent(t -> hint.setText(t.hint()));
+            setCursor(now.isPresent() ? Cursor.CROSSHAIR : Cursor.DEFAULT);
+        });
+        return hint;
+    }
+
+    ObjectProperty<Camera> camera() {
+        return camera;
+    }
+
+    StagePainter.Brush brush() {
+        return brush;
+    }
+
+    void present(Image drawn) {
+        image.setImage(drawn);
+    }
+
+    /** The picture that it needs now; nothing while it has no room. */
+    Optional<StagePainter.Shot> shot() {
+        int width = (int) Math.round(getWidth());
+        int height = (int) Math.round(getHeight());
+        return width < 16 || height < 16
+                ? Optional.empty()
+                : Optional.of(new StagePainter.Shot(this, camera.get(), width, height));
+    }
+
+    private FaceTool.View seen() {
+        int width = (int) Math.round(getWidth());
+        int height = (int) Math.round(getHeight());
+        return new FaceTool.View(stage.framed(camera.get(), width / (double) height), width, height);
+    }
+
+    private Optional<FaceTool> tool() {
+        return stage.tool().get();
+    }
+
+    private void installMouse() {
+        addEventFilter(MouseEvent.MOUSE_PRESSED, e -> stage.choose(this));
+        setOnMousePressed(e -> {
+            dragX = e.getX();
+            dragY = e.getY();
+            requestFocus();
+            tooled = e.getButton() == MouseButton.PRIMARY
+                    && !e.isShiftDown()
+                    && tool().map(t -> t.press(seen(), e.getX(), e.getY())).orElse(false);
+        });
+        setOnMouseDragged(this::drag);
+        setOnScroll(e -> camera.set(camera.get().zoomed(Math.pow(0.9985, e.getDeltaY()))));
+        setOnMouseClicked(e -> {
+            if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY && !tooled) {
+                camera.set(Camera.FRONT);
+            }
+        });
+        MenuItem reset = new MenuItem("Front view");
+        reset.setOnAction(e -> camera.set(Camera.FRONT));
+        ContextMenu menu = new ContextMenu(reset);
+        setOnContextMenuRequested(e -> {
+            if (e.isKeyboardTrigger()) {
+                menu.show(this, e.getScreenX(), e.getScreenY());
+            }
+        });
+    }
+
+    private void drag(MouseEvent e) {
+        if (tooled) {
+            tool().ifPresent(t -> t.drag(seen(), e.getX(), e.getY()));
+            return;
+        }
+        double dx = e.getX() - dragX;
+        double dy = e.getY() - dragY;
+        dragX = e.getX();
+        dragY = e.getY();
+        Camera now = camera.get();
+        if (e.getButton() == MouseButton.PRIMARY && (!e.isShiftDown() || tool().isPresent())) {
+            camera.set(now.orbited(-dx * 0.35, dy * 0.3));
+        } else {
+            double scale = now.height() / Math.max(1, getHeight());
+            camera.set(now.panned(-dx * scale, dy * scale));
+        }
+    }
+}

@@ -1,0 +1,142 @@
+package graykite.studio.view;
+
+import graykite.picture.Backdrop;
+import graykite.picture.Camera;
+import graykite.picture.Renderer;
+import graykite.picture.Surface;
+import java.nio.IntBuffer;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.application.Platform;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+
+/**
+ * Draws who is on stage, from one side or several at once, on a thread of its own. While a picture is drawn only the newest
+ * wish is kept, so a slow machine shows fewer pictures and never late ones; pictures of one wish appear together.
+ */
+public final class StagePainter implements AutoCloseable {
+    private static final double LONGEST_DELAY = 0.15;
+
+    /** Those who are on stage, ready to be drawn at their values. */
+    public interface Troupe {
+        List<Surface> surfaces(List<double[]> values);
+
+        /** The camera as it must stand for all of them to be seen in a picture so many times as wide as high. */
+        Camera framed(Camera camera, double aspect);
+    }
+
+    /** A picture that is wanted: for which eye, from where, how large. */
+    record Shot(StageEye eye, Camera camera, int width, int height) {}
+
+    private record Wish(Troupe troupe, List<double[]> values, Backdrop backdrop, List<Shot> shots, long asked) {}
+
+    private final ExecutorService painter = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("kite-stage").factory());
+    private final AtomicReference<Wish> wish = new AtomicReference<>();
+    private final Semaphore oneAtATime = new Semaphore(1);
+    private volatile long shown;
+    private volatile double delay;
+    private volatile double lastDelay;
+    private Optional<Runnable> firstShown = Optional.empty();
+
+    /** Wishes for pictures; what was wished for before and is not begun is forgotten. */
+    void draw(Troupe troupe, List<double[]> values, Backdrop backdrop, List<Shot> shots) {
+        if (wish.getAndSet(new Wish(troupe, values, backdrop, List.copyOf(shots), System.nanoTime())) == null) {
+            painter.execute(this::paint);
+        }
+    }
+
+    private void paint() {
+        Wish now = wish.getAndSet(null);
+        if (now == null) {
+            return;
+        }
+        List<Surface> surfaces = now.troupe.surfaces(now.values);
+        List<Canvas> drawn = now.shots.stream()
+                .map(s -> s.eye.brush().draw(now.troupe, surfaces, now.backdrop, s))
+                .toList();
+        oneAtATime.acquireUninterruptibly();
+        Platform.runLater(() -> {
+            present(now, drawn);
+            oneAtATime.release();
+        });
+    }
+
+    private void present(Wish now, List<Canvas> drawn) {
+        shown = shown + 1;
+        double took = (System.nanoTime() - now.asked) * 1e-9;
+        lastDelay = took;
+        delay = Math.min(LONGEST_DELAY, delay + 0.15 * (took - delay));
+        firstShown.ifPresent(Runnable::run);
+        firstShown = Optional.empty();
+        for (int i = 0; i < drawn.size(); i++) {
+            drawn.get(i).buffer.updateBuffer(buffer -> null);
+            now.shots.get(i).eye.present(drawn.get(i).image);
+        }
+    }
+
+    double expectedDelay() {
+        return delay;
+    }
+
+    double lastDelay() {
+        return lastDelay;
+    }
+
+    void whenFirstShown(Runnable action) {
+        firstShown = Optional.of(action);
+    }
+
+    long pictures() {
+        return shown;
+    }
+
+    @Override
+    public void close() {
+        painter.shutdownNow();
+    }
+
+    /**
+     * What an eye's pictures are drawn with: into the canvas that is neither on screen nor about to be, so that drawing the
+     * next picture and showing the last one go side by side.
+     */
+    static final class Brush {
+        private final Renderer renderer = new Renderer();
+        private final Canvas[] canvases = new Canvas[3];
+        private int back;
+
+        private Canvas draw(Troupe troupe, List<Surface> surfaces, Backdrop backdrop, Shot shot) {
+            back = (back + 1) % canvases.length;
+            if (canvases[back] == null || canvases[back].width != shot.width || canvases[back].height != shot.height) {
+                canvases[back] = new Canvas(shot.width, shot.height);
+            }
+            Camera camera = troupe.framed(shot.camera, shot.width / (double) shot.height);
+            renderer.setBackdrop(backdrop);
+            renderer.draw(surfaces, camera, shot.width, shot.height, canvases[back].pixels);
+            return canvases[back];
+        }
+    }
+
+    /** Pixels that the renderer fills and JavaFX shows without copying. */
+    private static final class Canvas {
+        final int width;
+        final int height;
+        final int[] pixels;
+        final PixelBuffer<IntBuffer> buffer;
+        final WritableImage image;
+
+        Canvas(int width, int height) {
+            this.width = width;
+            this.height = height;
+            pixels = new int[width * height];
+            buffer = new PixelBuffer<>(width, height, IntBuffer.wrap(pixels), PixelFormat.getIntArgbPreInstance());
+            image = new WritableImage(buffer);
+        }
+    }
+}
