@@ -2,12 +2,14 @@ package graykite.acting;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.base.Names;
 import graykite.layer.LayerSetting;
 import graykite.layer.LayerSetting.Blend;
 import graykite.time.TimeMap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
 /**
@@ -52,15 +54,30 @@ public record Layers(List<LayerPlan> plans) {
         return first(PosesPlan.class).map(PosesPlan::keys).orElse(List.of());
     }
 
+    /** With another variation of the instincts; where their layer was taken out it comes back. */
     public Layers withSeed(long seed) {
-        return changed(InstinctsPlan.class, p -> new InstinctsPlan(p.setting(), seed));
+        return changed(
+                InstinctsPlan.class,
+                p -> new InstinctsPlan(p.setting(), seed),
+                () -> plus(1, new InstinctsPlan(LayerSetting.of(freeName("Instincts"), Blend.ADD), seed)));
     }
 
+    /** With other keyed poses; where the layer for them was taken out it comes back, on top. */
     public Layers withKeys(List<PoseKey> keys) {
-        return changed(PosesPlan.class, p -> new PosesPlan(p.setting(), keys));
+        return changed(
+                PosesPlan.class,
+                p -> new PosesPlan(p.setting(), keys),
+                () -> keys.isEmpty()
+                        ? this
+                        : plus(plans.size(), new PosesPlan(LayerSetting.of(freeName("Poses"), Blend.ADD), keys)));
     }
 
-    private <T extends LayerPlan> Layers changed(Class<T> kind, UnaryOperator<T> change) {
+    private String freeName(String wanted) {
+        return Names.free(
+                wanted, name -> plans.stream().anyMatch(p -> p.setting().name().equals(name)));
+    }
+
+    private <T extends LayerPlan> Layers changed(Class<T> kind, UnaryOperator<T> change, Supplier<Layers> missing) {
         List<LayerPlan> all = new ArrayList<>(plans);
         for (int i = 0; i < all.size(); i++) {
             if (kind.isInstance(all.get(i))) {
@@ -68,7 +85,7 @@ public record Layers(List<LayerPlan> plans) {
                 return new Layers(all);
             }
         }
-        return this;
+        return missing.get();
     }
 
     /** With another layer in a place. */

@@ -121,7 +121,20 @@ public final class PosesLayer implements Layer {
         }
         List<Moment> before = other.keys.stream().map(Ready::moment).toList();
         List<Moment> after = keys.stream().map(Ready::moment).toList();
-        return Changes.between(before, after, m -> new TimeRange(m.time - m.ease, next(m.time, before, after)));
+        return Changes.between(
+                before, after, m -> new TimeRange(begins(m, before, after), next(m.time, before, after)));
+    }
+
+    /** A key is felt from where it begins; one after it that begins earlier waits for it, and does not without it. */
+    private static double begins(Moment changed, List<Moment> before, List<Moment> after) {
+        double earliest = changed.time - changed.ease;
+        for (List<Moment> list : Arrays.asList(before, after)) {
+            earliest = list.stream()
+                    .filter(m -> m.time >= changed.time)
+                    .mapToDouble(m -> m.time - m.ease)
+                    .reduce(earliest, Math::min);
+        }
+        return earliest;
     }
 
     /** A key holds until the next one that is reached. */

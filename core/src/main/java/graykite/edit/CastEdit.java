@@ -43,6 +43,9 @@ public sealed interface CastEdit extends Edit {
 
         @Override
         public Project on(Project project) {
+            if (project.member(member.id()).isPresent()) {
+                throw new BadInput("There is a character of the id \"" + member.id() + "\" already.");
+            }
             return project.with(member);
         }
     }

@@ -2,7 +2,9 @@ package graykite.picture;
 
 /** From linear light to what a screen shows: a gentle shoulder for highlights, then the sRGB curve (IEC 61966-2-1). */
 final class Tone {
-    private static final int STEPS = 4096;
+    /** So fine that black is black, and so few that the table stays at the processor's side. */
+    private static final int STEPS = 16_384;
+
     private static final float BRIGHTEST = 4f;
     private static final byte[] TABLE = table();
     private static final float[] BEFORE = before();

@@ -1,0 +1,138 @@
+package graykite.people;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.format.character.Cast;
+import graykite.mouth.Viseme;
+import graykite.people.face.FacePoses;
+import graykite.rig.Character;
+import graykite.rig.Pose;
+import graykite.rig.PoseBook;
+import graykite.rig.Roles;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * What a feeling shows and what it must not, by the action units that the literature gives it (Ekman, Friesen & Hager 2002),
+ * from memory.
+ */
+class ExpressionsTest {
+    private static final Map<String, Pose> ALL = FacePoses.expressions();
+
+    /** Strength of an action on the stronger side. */
+    private static double of(String feeling, String action) {
+        Pose pose = ALL.get(feeling);
+        return Math.max(pose.of(action), Math.max(pose.of(action + ".L"), pose.of(action + ".R")));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // happiness 6 + 12
+        "Glad, cheekRaiser lipCornerPuller, browLowerer lipCornerDepressor noseWrinkler",
+        "Laughing, cheekRaiser lipCornerPuller jawDrop, browLowerer lipCornerDepressor",
+        // sadness 1 + 4 + 15
+        "Sad, innerBrowRaiser browLowerer lipCornerDepressor, lipCornerPuller outerBrowRaiser upperLidRaiser",
+        "Grieving, innerBrowRaiser browLowerer lipCornerDepressor, lipCornerPuller outerBrowRaiser",
+        // surprise 1 + 2 + 5 + 26
+        "Startled, innerBrowRaiser outerBrowRaiser upperLidRaiser jawDrop, browLowerer lidTightener lipCornerPuller",
+        // fear 1 + 2 + 4 + 5 + 20
+        "Afraid, innerBrowRaiser outerBrowRaiser browLowerer upperLidRaiser lipStretcher, lipCornerPuller",
+        // anger 4 + 5 + 7 + 23
+        "Angry, browLowerer upperLidRaiser lidTightener lipTightener, innerBrowRaiser lipCornerPuller",
+        // disgust 9 + 15
+        "Disgusted, noseWrinkler lipCornerDepressor, lipCornerPuller upperLidRaiser",
+        // contempt 14 on one side
+        "Scornful, dimpler, innerBrowRaiser upperLidRaiser"
+    })
+    void aFeelingShowsItsActionUnits(String feeling, String shows, String never) {
+        for (String action : shows.split(" ")) {
+            assertTrue(of(feeling, action) >= 0.3, feeling + " shows " + action + ": " + of(feeling, action));
+        }
+        for (String action : never.split(" ")) {
+            assertTrue(of(feeling, action) <= 0.1, feeling + " never shows " + action + ": " + of(feeling, action));
+        }
+    }
+
+    @Test
+    void contemptIsOneSided() {
+        Pose scorn = ALL.get("Scornful");
+        assertTrue(scorn.of("dimpler.L") > 0.5 && scorn.of("dimpler.R") == 0 && scorn.of("dimpler") == 0);
+    }
+
+    /** Enough of them leave the mouth to speech, and enough are uneven: asymmetry is what looks alive (common practice). */
+    @Test
+    void manyLieUnderSpeechAndManyAreUneven() {
+        long quiet = ALL.values().stream()
+                .filter(p -> p.of("jawDrop") < 0.15)
+                .filter(p -> p.values().keySet().stream().noneMatch(n -> n.startsWith("tongue")))
+                .count();
+        assertTrue(quiet >= 12, quiet + " leave the mouth to speech");
+        long uneven = ALL.values().stream()
+                .filter(p -> p.values().keySet().stream().anyMatch(n -> n.endsWith(".L") || n.endsWith(".R")))
+                .count();
+        assertTrue(uneven >= 5, uneven + " are uneven");
+        assertTrue(ALL.size() >= 16, ALL.size() + " feelings");
+    }
+
+    @Test
+    void onlyActionsThatOurFacesHaveAreNamedWithinTheirRanges() {
+        Character odile = Cast.byName("odile");
+        Map<String, Pose> all = new TreeMap<>(ALL);
+        all.putAll(FacePoses.visemes());
+        all.forEach((name, pose) -> pose.values().forEach((channel, value) -> {
+            assertTrue(
+                    odile.has(channel) || odile.has(channel + ".L"), name + " names " + channel + ", which nobody has");
+            odile.channels().stream()
+                    .filter(c -> c.name().equals(channel) || c.name().equals(channel + ".L"))
+                    .forEach(
+                            c -> assertTrue(value >= c.min() && value <= c.max(), name + ": " + channel + " " + value));
+        }));
+    }
+
+    @Test
+    void everyVisemeHasAPose() {
+        assertEquals(
+                Arrays.stream(Viseme.values()).map(Viseme::title).sorted().toList(),
+                FacePoses.visemes().keySet().stream().sorted().toList());
+        assertEquals(Pose.REST, FacePoses.visemes().get("Rest"));
+        assertTrue(FacePoses.visemes().get("Lips shut").of(Roles.SEAL) == 1, "shut lips are sealed");
+        assertTrue(FacePoses.visemes().get("Lip to teeth").of(Roles.BITE) == 1);
+    }
+
+    /** No two mouths and no two feelings are mistaken for one another. */
+    @Test
+    void posesDiffer() {
+        Character odile = Cast.byName("odile");
+        for (Map<String, Pose> chapter : List.of(ALL, FacePoses.visemes())) {
+            List<String> names = new ArrayList<>(chapter.keySet());
+            for (int a = 0; a < names.size(); a++) {
+                for (int b = a + 1; b < names.size(); b++) {
+                    double[] x = odile.values(chapter.get(names.get(a)));
+                    double[] y = odile.values(chapter.get(names.get(b)));
+                    double apart = 0;
+                    for (int c = 0; c < x.length; c++) {
+                        double range = odile.channels().get(c).max()
+                                - odile.channels().get(c).min();
+                        apart += Math.pow((x[c] - y[c]) / range, 2);
+                    }
+                    assertTrue(Math.sqrt(apart) > 0.2, names.get(a) + " and " + names.get(b) + ": " + Math.sqrt(apart));
+                }
+            }
+        }
+    }
+
+    @Test
+    void whatIsNotShippedIsSaid() {
+        assertThrows(IllegalArgumentException.class, () -> PoseBook.shipped("/graykite/people/nobody.json"));
+        assertThrows(IllegalArgumentException.class, () -> PoseBook.shipped("/graykite/people/face-poses.json")
+                .chapter("hands"));
+    }
+}
