@@ -4,6 +4,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What the check of a rig found.
@@ -49,6 +51,14 @@ public record RigReport(List<Moved> channels, List<Finding> findings) {
         return findings.stream().filter(f -> f.weight() == weight).count();
     }
 
+    /** How many findings of each weight there are: "2 faults, no doubts, 1 note". */
+    public String summary() {
+        return Stream.of(Weight.values())
+                .map(w -> (count(w) == 0 ? "no" : Long.toString(count(w))) + " "
+                        + w.name().toLowerCase(Locale.ROOT) + (count(w) == 1 ? "" : "s"))
+                .collect(Collectors.joining(", "));
+    }
+
     /** The report as text, for a terminal. */
     public String text() {
         StringBuilder text = new StringBuilder();
@@ -67,11 +77,7 @@ public record RigReport(List<Moved> channels, List<Finding> findings) {
             }
             text.append('\n');
         }
-        text.append(
-                findings.isEmpty()
-                        ? "Nothing to complain about.\n"
-                        : count(Weight.FAULT) + " faults, " + count(Weight.DOUBT) + " doubts, " + count(Weight.NOTE)
-                                + " notes:\n");
+        text.append(findings.isEmpty() ? "Nothing to complain about.\n" : summary() + ":\n");
         for (Finding finding : findings) {
             text.append("  ")
                     .append(finding.weight().name().toLowerCase(Locale.ROOT))

@@ -3,6 +3,7 @@ package graykite.studio;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
+import java.util.Optional;
 
 /** What the window does when something changes in the workspace: plays other sound, opens another desk, shows it all anew. */
 final class Following {
@@ -36,8 +37,10 @@ final class Following {
                 player.pause();
                 player.seek(0);
             }
+            player.loopRange().set(Optional.empty());
             refresh.run();
         });
+        workspace.sceneId().addListener((o, b, n) -> player.loopRange().set(Optional.empty()));
         workspace.savedProject().addListener((o, b, n) -> refresh.run());
         workspace.selection().addListener((o, b, n) -> desks.refresh());
         player.loopRange().addListener((o, b, n) -> desks.refresh());

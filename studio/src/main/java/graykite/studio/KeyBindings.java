@@ -6,10 +6,12 @@ import java.util.function.BooleanSupplier;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.Control;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Region;
 
 /** Runs actions by their keys wherever the focus is, but leaves keys to controls that need them themselves. */
 final class KeyBindings {
@@ -42,6 +44,10 @@ final class KeyBindings {
             return plain || e.getCode() == KeyCode.Z;
         }
         boolean arrows = e.getCode().isArrowKey() || e.getCode().isNavigationKey();
+        // What is no control but answers keys itself: pictures of poses and of shapes, pads.
+        if (e.getTarget() instanceof Region own && !(own instanceof Control) && own.getOnKeyPressed() != null) {
+            return arrows || e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE && own.isFocusVisible();
+        }
         if (e.getTarget() instanceof Slider || e.getTarget() instanceof ComboBoxBase) {
             return arrows;
         }

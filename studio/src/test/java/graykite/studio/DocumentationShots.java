@@ -307,7 +307,7 @@ final class DocumentationShots {
                     window.knot().set(Knot.CAST);
                     window.bringIn().add(DocumentationFigures.flawed());
                 },
-                () -> workspace.jobs().message().get().contains("faults"));
+                () -> workspace.jobs().message().get().contains("fault"));
         add("rig-check", () -> window.scrollDesk(0.10), () -> true);
         add(
                 "",

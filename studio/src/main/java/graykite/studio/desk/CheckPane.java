@@ -60,8 +60,7 @@ final class CheckPane extends VBox {
                     jobs.say(
                             report.findings().isEmpty()
                                     ? character.name() + ": nothing to complain about."
-                                    : character.name() + ": " + report.count(RigReport.Weight.FAULT) + " faults, "
-                                            + report.count(RigReport.Weight.DOUBT) + " doubts.");
+                                    : character.name() + ": " + report.summary() + ".");
                 }));
     }
 

@@ -28,6 +28,7 @@ final class CouplingsPane extends VBox {
     private final ComboBox<String> driven = new ComboBox<>();
     private final ComboBox<String> rule = new ComboBox<>();
     private final Parts.Tuner figure;
+    private final Label problem = Parts.quiet("");
     private double chosen = 0.5;
     private Optional<Character> shown = Optional.empty();
 
@@ -53,6 +54,12 @@ final class CouplingsPane extends VBox {
                 v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
                 () -> {},
                 this::choose);
+        problem.getStyleClass().add("warn");
+        problem.setWrapText(true);
+        Parts.shown(problem, false);
+        driver.setId("coupling-driver");
+        driven.setId("coupling-driven");
+        rule.setId("coupling-rule");
         Button add = new Button("Add the rule", new FontIcon(Feather.PLUS));
         add.setId("add-coupling");
         add.setOnAction(e -> add());
@@ -60,7 +67,7 @@ final class CouplingsPane extends VBox {
                 .addAll(
                         Parts.quiet("Rules hold whatever moves the channels: speech, poses or keys."),
                         list,
-                        Parts.card(driver, Parts.row(rule), driven, figure, add));
+                        Parts.card(driver, Parts.row(rule), driven, figure, problem, add));
     }
 
     private void choose(double value) {
@@ -72,9 +79,12 @@ final class CouplingsPane extends VBox {
         if (driver.getValue() == null
                 || driven.getValue() == null
                 || driver.getValue().equals(driven.getValue())) {
-            driver.requestFocus();
+            problem.setText("Choose two channels that differ: the one to watch, and the one to change.");
+            Parts.shown(problem, true);
+            (driver.getValue() == null ? driver : driven).requestFocus();
             return;
         }
+        Parts.shown(problem, false);
         Coupling.Rule kind = rule.getValue().equals("drives") ? Coupling.Rule.DRIVES : Coupling.Rule.HOLDS_BACK;
         double reach = reach(driver.getValue());
         double amount = kind == Coupling.Rule.DRIVES ? chosen * reach(driven.getValue()) : Math.abs(chosen);

@@ -126,7 +126,8 @@ public final class Player implements AutoCloseable {
         sound = newSound;
         if (!same) {
             stretched.clear();
-            loopRange.set(Optional.empty());
+            // The same line louder, or on another clock, is looped where it was.
+            loopRange.set(loopRange.get().filter(r -> r.start() < sound.duration() - newStart - 0.02));
         }
         double wanted = same ? moment - newStart : time.get();
         lineStart = newStart;
@@ -170,7 +171,9 @@ public final class Player implements AutoCloseable {
     }
 
     private double rangeEnd() {
-        return looping.get() ? loopRange.get().map(TimeRange::end).orElse(duration()) : duration();
+        return looping.get()
+                ? loopRange.get().map(r -> Math.min(r.end(), duration())).orElse(duration())
+                : duration();
     }
 
     private void startFrom(double from) {
