@@ -7,6 +7,7 @@ import graykite.sound.Sound;
 import graykite.sound.SoundHealth;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 
 /**
  * A decoded recording with what is measured of it once.
@@ -18,7 +19,11 @@ public record LineSound(
     private static final double LONG = 600;
 
     public static LineSound of(Sound sound) {
-        Optional<Pitch> pitch = sound.duration() <= LONG ? Optional.of(Pitch.of(sound)) : Optional.empty();
-        return new LineSound(sound, new Envelope(sound), Loudness.of(sound), pitch, SoundHealth.warnings(sound));
+        // The pitch takes as long as all the rest.
+        CompletableFuture<Optional<Pitch>> pitch = CompletableFuture.supplyAsync(
+                () -> sound.duration() <= LONG ? Optional.of(Pitch.of(sound)) : Optional.empty());
+        Envelope envelope = new Envelope(sound);
+        Loudness loudness = Loudness.of(sound);
+        return new LineSound(sound, envelope, loudness, pitch.join(), SoundHealth.warnings(sound));
     }
 }

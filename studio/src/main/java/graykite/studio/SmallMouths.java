@@ -6,6 +6,7 @@ import graykite.studio.model.Workspace;
 import graykite.studio.view.MouthPictures;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 
 /** The small mouths on the desks are those of who speaks; drawn after the face, away from the JavaFX thread. */
@@ -13,16 +14,23 @@ final class SmallMouths {
     private final Workspace workspace;
     private final Desks desks;
     private boolean drawing;
+    private boolean faceSeen;
     private Optional<MouthPictures> mouths = Optional.empty();
 
-    SmallMouths(Workspace workspace, Desks desks) {
+    /** @param whenLineShown calls back when the first face is seen: the small pictures wait for it, so that it comes sooner */
+    SmallMouths(Workspace workspace, Desks desks, Consumer<Runnable> whenLineShown) {
         this.workspace = workspace;
         this.desks = desks;
+        whenLineShown.accept(() -> {
+            faceSeen = true;
+            workspace.performance().get().ifPresent(this::show);
+        });
     }
 
     void show(Performance performance) {
         MouthWork work = performance.score().work();
-        if (drawing
+        if (!faceSeen
+                || drawing
                 || mouths.map(m -> m.serve(performance.character(), performance.chart(), work))
                         .orElse(false)) {
             return;

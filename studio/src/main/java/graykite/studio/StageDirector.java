@@ -12,6 +12,7 @@ import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.studio.view.StagePainter;
 import graykite.studio.view.StageView;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -26,7 +27,7 @@ final class StageDirector {
     private final ObjectProperty<Knot> knot;
     private Optional<Object> shown = Optional.empty();
     private Optional<StagePainter.Troupe> troupe = Optional.empty();
-    private Optional<Runnable> lineShown = Optional.empty();
+    private final List<Runnable> lineShown = new ArrayList<>();
 
     StageDirector(Workspace workspace, Player player, StageView stage, Trial trial, ObjectProperty<Knot> knot) {
         this.workspace = workspace;
@@ -99,8 +100,8 @@ final class StageDirector {
     }
 
     private void together(Scene scene) {
-        lineShown.ifPresent(stage::whenFirstShown);
-        lineShown = Optional.empty();
+        lineShown.forEach(stage::whenFirstShown);
+        lineShown.clear();
         if (!shown.map(s -> s == scene).orElse(false)) {
             put(scene, new StagePainter.Troupe() {
                 @Override
@@ -121,7 +122,7 @@ final class StageDirector {
 
     /** Calls back once, when the first picture of a line is on screen. */
     void whenLineShown(Runnable action) {
-        lineShown = Optional.of(action);
+        lineShown.add(action);
     }
 
     private void put(Object who, StagePainter.Troupe newTroupe) {

@@ -80,7 +80,7 @@ public final class StudioWindow {
         this.director = new StageDirector(workspace, player, face, trial, knot);
         this.actions = new WindowActions(this, files, root).list();
         this.greeter = new Greeter(this, files, root);
-        this.mouths = new SmallMouths(workspace, desks);
+        this.mouths = new SmallMouths(workspace, desks, this::whenLineShown);
         this.arrivals = new Arrivals(workspace.intake(), bringIn, knot, this::openProject, this::hideStart);
         this.strip =
                 new StatusStrip(workspace.jobs(), player.audible(), () -> new MessagesOverlay(root, workspace).open());

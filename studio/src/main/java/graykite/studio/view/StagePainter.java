@@ -5,8 +5,8 @@ import graykite.picture.Camera;
 import graykite.picture.Renderer;
 import graykite.picture.Surface;
 import java.nio.IntBuffer;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Semaphore;
@@ -43,7 +43,7 @@ public final class StagePainter implements AutoCloseable {
     private volatile long shown;
     private volatile double delay;
     private volatile double lastDelay;
-    private Optional<Runnable> firstShown = Optional.empty();
+    private final List<Runnable> firstShown = new ArrayList<>();
 
     /** Wishes for pictures; what was wished for before and is not begun is forgotten. */
     void draw(Troupe troupe, List<double[]> values, Backdrop backdrop, List<Shot> shots) {
@@ -73,12 +73,13 @@ public final class StagePainter implements AutoCloseable {
         double took = (System.nanoTime() - now.asked) * 1e-9;
         lastDelay = took;
         delay = Math.min(LONGEST_DELAY, delay + 0.15 * (took - delay));
-        firstShown.ifPresent(Runnable::run);
-        firstShown = Optional.empty();
         for (int i = 0; i < drawn.size(); i++) {
             drawn.get(i).buffer.updateBuffer(buffer -> null);
             now.shots.get(i).eye.present(drawn.get(i).image);
         }
+        List<Runnable> waiting = List.copyOf(firstShown);
+        firstShown.clear();
+        waiting.forEach(Runnable::run);
     }
 
     double expectedDelay() {
@@ -90,7 +91,7 @@ public final class StagePainter implements AutoCloseable {
     }
 
     void whenFirstShown(Runnable action) {
-        firstShown = Optional.of(action);
+        firstShown.add(action);
     }
 
     long pictures() {
