@@ -72,7 +72,8 @@ public record Layers(List<LayerPlan> plans) {
                         : plus(plans.size(), new PosesPlan(LayerSetting.of(freeName("Poses"), Blend.ADD), keys)));
     }
 
-    private String freeName(String wanted) {
+    /** A name for one more layer: the wanted one, or the first number after it that makes it free. */
+    public String freeName(String wanted) {
         return Names.free(
                 wanted, name -> plans.stream().anyMatch(p -> p.setting().name().equals(name)));
     }

@@ -5,9 +5,7 @@ import graykite.layer.Layer;
 import graykite.layer.LayerSetting;
 import graykite.layer.Reason;
 import graykite.reading.WordFinder;
-import graykite.rig.Channel;
 import graykite.rig.Character;
-import graykite.rig.Part;
 import graykite.rig.Pose;
 import graykite.time.TimeRange;
 import java.util.ArrayList;
@@ -29,22 +27,12 @@ public final class PosesLayer implements Layer {
     private final LayerSetting setting;
     private final Character character;
     private final List<Ready> keys = new ArrayList<>();
-    private final boolean[] drawing;
-    private final double[] rest;
+    private final Drawings drawings;
 
     public PosesLayer(LayerSetting setting, Character character, List<PoseKey> poseKeys, WordFinder words) {
         this.setting = setting;
         this.character = character;
-        this.drawing = new boolean[character.channels().size()];
-        this.rest = character.values(character.poses().getOrDefault("Rest", Pose.REST));
-        for (Part part : character.parts()) {
-            part.looks().showing().ifPresent(s -> {
-                Integer at = character.channelIndex().get(s.channel());
-                if (at != null) {
-                    drawing[at] = true;
-                }
-            });
-        }
+        this.drawings = new Drawings(character);
         for (PoseKey key : poseKeys) {
             // A pose that this character lacks does nothing; the key waits for one who has it.
             Pose pose = character.poses().getOrDefault(key.pose(), Pose.REST);
@@ -72,13 +60,10 @@ public final class PosesLayer implements Layer {
             if (wanted[c] == 0) {
                 continue;
             }
-            if (!drawing[c]) {
+            if (drawings.is(c)) {
+                drawings.ask(c, wanted[c], setting.blend(), below, asked);
+            } else {
                 asked[c] = wanted[c];
-            } else if (below[c] == rest[c]) {
-                Channel channel = character.channels().get(c);
-                double drawn = Math.clamp(Math.round(wanted[c]), channel.min(), channel.max());
-                boolean adds = setting.blend() == LayerSetting.Blend.ADD;
-                asked[c] = adds ? drawn - below[c] : drawn;
             }
         }
     }

@@ -7,7 +7,8 @@ import graykite.project.Project;
  * A change to a project, as a value: the window makes them, the history holds them, the journal on disk is a list of them
  * and so is a script.
  */
-public sealed interface Edit permits ProjectEdit, LineEdit, ReadingEdit, MouthEdit, ActingEdit, CastEdit, SceneEdit {
+public sealed interface Edit
+        permits ProjectEdit, LineEdit, ReadingEdit, MouthEdit, ActingEdit, ClipEdit, CastEdit, SceneEdit {
     /** What it does, in words for the history. */
     String inWords();
 

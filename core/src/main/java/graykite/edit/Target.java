@@ -27,6 +27,7 @@ final class Target {
             case MouthEdit.ChangeCurve e -> List.of(e.line(), e.own());
             case ActingEdit.ChangeKey e -> List.of(e.line(), e.key());
             case ActingEdit.ChangeLayer e -> List.of(e.line(), e.index());
+            case ClipEdit.ChangeClip e -> List.of(e.line(), e.layer(), e.clip());
             case CastEdit.SetLibrary e -> List.of(e.member());
             case CastEdit.SetPose e -> List.of(e.member(), e.name());
             case CastEdit.SetChart e -> List.of(e.member());

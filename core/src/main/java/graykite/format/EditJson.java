@@ -21,6 +21,7 @@ public final class EditJson {
                     LineEditKinds.READING,
                     LineEditKinds.MOUTH,
                     LineEditKinds.ACTING,
+                    ClipEditKinds.ALL,
                     CastEditKinds.ALL)
             .<EditKind<?>>flatMap(List::stream)
             .toList();

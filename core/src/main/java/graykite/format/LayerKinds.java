@@ -3,6 +3,7 @@ package graykite.format;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import graykite.acting.ClipsPlan;
 import graykite.acting.InstinctsPlan;
 import graykite.acting.LayerPlan;
 import graykite.acting.Layers;
@@ -56,7 +57,12 @@ final class LayerKinds {
                     "poses",
                     PosesPlan.class,
                     (p, json) -> writeKeys(p.keys(), json.putArray("keys")),
-                    (s, json) -> new PosesPlan(s, keys(json.path("keys")))));
+                    (s, json) -> new PosesPlan(s, keys(json.path("keys")))),
+            new Kind<>(
+                    "clips",
+                    ClipsPlan.class,
+                    (p, json) -> ClipJson.write(p.clips(), json.putArray("clips")),
+                    (s, json) -> new ClipsPlan(s, ClipJson.clips(json.path("clips")))));
 
     private LayerKinds() {}
 

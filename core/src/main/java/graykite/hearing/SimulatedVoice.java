@@ -11,6 +11,7 @@ import com.sun.speech.freetts.audio.AudioPlayer;
 import com.sun.speech.freetts.en.us.cmu_us_kal.KevinVoiceDirectory;
 import graykite.base.BadInput;
 import graykite.sound.Sound;
+import graykite.text.LetterToSound;
 import graykite.text.Phone;
 import graykite.text.Pronunciation;
 import java.io.ByteArrayOutputStream;
@@ -71,7 +72,9 @@ public final class SimulatedVoice {
         }
         Recorder recorder = new Recorder();
         voice.setAudioPlayer(recorder);
-        voice.allocate();
+        synchronized (LetterToSound.LOADING) {
+            voice.allocate();
+        }
         try {
             for (Map.Entry<String, Pronunciation> word : own.entrySet()) {
                 voice.getLexicon().addAddendum(word.getKey(), null, stressed(word.getValue()));

@@ -45,4 +45,11 @@ public final class Views {
     public static Camera face(double yaw) {
         return new Camera(new Vec(0, -14, 20), yaw, 3, NEAR, 262);
     }
+
+    /** From the brows to the chin: where one reads a feeling. */
+    public static Camera features(Character character, double yaw) {
+        return character.kind() == Character.Kind.DRAWN
+                ? new Camera(new Vec(0, 8, 0), 0, 0, NEAR, 240)
+                : new Camera(new Vec(0, -28, 20), yaw, 2, NEAR, 188);
+    }
 }

@@ -15,6 +15,9 @@ public final class LetterToSound {
     private static final String RULES = "/com/sun/speech/freetts/en/us/cmulex_lts.bin";
     private static final int LONGEST_PART = 40;
 
+    /** FreeTTS loads its rules through tables that all of its parts share: whoever makes it load holds this. */
+    public static final Object LOADING = new Object();
+
     private final LetterToSoundImpl rules;
 
     public LetterToSound() {
@@ -23,7 +26,9 @@ public final class LetterToSound {
             throw new IllegalStateException("The letter-to-sound rules are missing: " + RULES);
         }
         try {
-            rules = new LetterToSoundImpl(url, true);
+            synchronized (LOADING) {
+                rules = new LetterToSoundImpl(url, true);
+            }
         } catch (IOException failure) {
             throw new IllegalStateException("The letter-to-sound rules cannot be read.", failure);
         }

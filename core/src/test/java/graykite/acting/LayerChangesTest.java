@@ -15,6 +15,7 @@ import graykite.motion.Key;
 import graykite.mouth.Lines;
 import graykite.mouth.OwnCurvesLayer;
 import graykite.mouth.TakenCurve;
+import graykite.reading.Place;
 import graykite.reading.Timing;
 import graykite.reading.WordFinder;
 import graykite.rig.Character;
@@ -95,6 +96,44 @@ class LayerChangesTest {
             same += check(poses(before), poses(after));
         }
         assertTrue(same / 60 > 0.3, "most of a line stays as it was: " + same / 60);
+    }
+
+    private static List<Clip> someClips(Random random) {
+        List<Clip> clips = new ArrayList<>();
+        for (int i = random.nextInt(5); i >= 0; i--) {
+            double from = random.nextDouble() * 4;
+            Clip.Look look = Clip.Look.of(POSES.get(random.nextInt(POSES.size())))
+                    .withEases(random.nextDouble(), random.nextDouble())
+                    .withAmounts(random.nextDouble(), random.nextDouble());
+            clips.add(new Clip(Place.at(from), Place.at(from + 0.2 + 1.5 * random.nextDouble()), look));
+        }
+        return clips;
+    }
+
+    private static Layer clips(List<Clip> clips) {
+        return new ClipsLayer(SETTING, ODILE, new ClipsPlan(SETTING, clips).clips(), WORDS);
+    }
+
+    @Test
+    void clipsTellWhereTheyChanged() {
+        Random random = new Random(9);
+        double same = 0;
+        for (int i = 0; i < 80; i++) {
+            List<Clip> before = someClips(random);
+            List<Clip> after = new ArrayList<>(before);
+            int at = random.nextInt(after.size());
+            switch (random.nextInt(4)) {
+                case 0 -> after.remove(at);
+                case 1 -> after.add(someClips(random).getFirst());
+                case 2 -> after.set(at, someClips(random).getFirst());
+                default -> {
+                    Clip clip = after.get(at);
+                    after.set(at, clip.withLook(clip.look().withEases(0.5, 0.1)));
+                }
+            }
+            same += check(clips(before), clips(after));
+        }
+        assertTrue(same / 80 > 0.3, "most of a line stays as it was: " + same / 80);
     }
 
     @Test

@@ -9,10 +9,12 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
+import graykite.acting.Clip;
 import graykite.acting.Layers;
 import graykite.base.BadInput;
 import graykite.edit.ActingEdit;
 import graykite.edit.CastEdit;
+import graykite.edit.ClipEdit;
 import graykite.edit.Edit;
 import graykite.edit.LineEdit;
 import graykite.edit.MouthEdit;
@@ -47,6 +49,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** Every edit there is: to JSON and back, as the published schema says. */
@@ -116,6 +119,18 @@ class EditJsonTest {
             new ActingEdit.ChangeLayer("x", 1, Layers.usual().plans().get(1)),
             new ActingEdit.RemoveLayer("x", 1),
             new ActingEdit.OrderLayer("x", 1, 3),
+            new ClipEdit.AddClip("x", "", 0.5, 2, Clip.Look.of("Wry").withAmounts(1, 0.4)),
+            new ClipEdit.AddClip(
+                    "x",
+                    "Feel",
+                    1,
+                    3,
+                    Clip.Look.of("Wry")
+                            .withContent(new Clip.Own("Mine", Pose.of("browLowerer.L", 0.7)))
+                            .withEases(0, 1)),
+            new ClipEdit.ChangeClip(
+                    "x", "Feel", 0, 0.6, 2.5, Clip.Look.of("Glad").withMouth(0)),
+            new ClipEdit.RemoveClip("x", "", 1),
             new CastEdit.AddMember(new Member("o", "Other", new Member.Shipped("pim"), Optional.of(LIBRARY))),
             new CastEdit.RemoveMember("o"),
             new CastEdit.NameMember("o", "Somebody"),
@@ -173,15 +188,7 @@ class EditJsonTest {
             tried.add(json.write(edit).replaceFirst("^\\{\"edit\":\"([^\"]+)\".*", "$1"));
         }
         assertEquals(new TreeSet<>(EditJson.names()), tried);
-        long kinds = List.of(
-                        ProjectEdit.class,
-                        LineEdit.class,
-                        ReadingEdit.class,
-                        MouthEdit.class,
-                        ActingEdit.class,
-                        CastEdit.class,
-                        SceneEdit.class)
-                .stream()
+        long kinds = Stream.of(Edit.class.getPermittedSubclasses())
                 .mapToLong(group -> group.getPermittedSubclasses().length)
                 .sum();
         assertEquals(kinds, EditJson.names().size(), "every kind of edit has a form in files");

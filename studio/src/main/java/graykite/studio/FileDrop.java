@@ -27,6 +27,9 @@ final class FileDrop {
             }
         });
         root.setOnDragDropped(e -> {
+            if (!e.getDragboard().hasFiles()) {
+                return;
+            }
             List<Path> paths =
                     e.getDragboard().getFiles().stream().map(File::toPath).toList();
             sort(paths, take, recordings);

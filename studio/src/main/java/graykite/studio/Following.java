@@ -63,6 +63,12 @@ final class Following {
             }
             desks.refresh();
         });
+        workspace.clips().chosen().addListener((o, b, n) -> {
+            if (n.isPresent()) {
+                window.knot().set(Knot.ACTING);
+            }
+            desks.refresh();
+        });
         workspace.sound().addListener((o, b, sound) -> refresh.run());
         workspace.stageSound().addListener((o, b, heard) -> heard.sound()
                 .ifPresent(sound -> player.load(sound, heard.lineStart())));

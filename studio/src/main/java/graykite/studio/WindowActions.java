@@ -171,7 +171,8 @@ final class WindowActions {
                 && window.workspace().words().word().isPresent();
         if (reading) {
             window.workspace().words().delete();
-        } else if (!window.workspace().mouth().curves().deleteKey()) {
+        } else if (!window.workspace().mouth().curves().deleteKey()
+                && !window.workspace().clips().delete()) {
             window.workspace().keys().delete();
         }
     }

@@ -237,7 +237,7 @@ class CastWindowTest extends RealWindow {
 
         // Its start is dragged on the sheet; one undo takes the whole drag back; Delete removes it.
         Point2D edge = onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(2.0), window.sheet().feelRowY()));
+                .localToScreen(window.sheet().xOf(2.0), window.sheet().rowY("poses")));
         robot.moveTo(edge)
                 .press(MouseButton.PRIMARY)
                 .moveBy(30, 0)

@@ -83,9 +83,11 @@ class DeskWindowTest extends RealWindow {
     @Test
     void keysOnTheActingDesk(FxRobot robot) {
         run(() -> window.knot().set(Knot.ACTING));
+        robot.clickOn("#tab-instincts");
         long seed = line().seed();
         fire(robot, "Vary");
         assertEquals(seed + 1, line().seed());
+        robot.clickOn("#tab-poses");
         run(() -> window.player().seek(1));
         ComboBox<String> pose = robot.lookup(
                         n -> n instanceof ComboBox<?> c && "The pose of the key".equals(c.getAccessibleText()))

@@ -38,6 +38,7 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -48,8 +49,8 @@ final class DocumentationShots {
     private static final double SETTLE_SECONDS = 1.2;
 
     /** Views that are looked at, but are not in the documentation: taken only when they are asked for. */
-    private static final List<String> EXTRA =
-            List.of("keys", "command-box", "by-hand", "long-recording", "two-views", "picture-face");
+    private static final List<String> EXTRA = List.of(
+            "keys", "command-box", "by-hand", "long-recording", "two-views", "picture-face", "layers", "assign-shapes");
 
     private final Stage stage;
     private final StudioWindow window;
@@ -291,6 +292,19 @@ final class DocumentationShots {
     private void addCast(BooleanSupplier acted) {
         Workspace workspace = window.workspace();
         add(
+                "acting",
+                () -> {
+                    window.face().camera().set(Camera.FRONT);
+                    workspace.clips().add("Sceptical", new TimeRange(0.3, 2.2));
+                    workspace.clips().add("Worried", new TimeRange(1.8, 3.3));
+                    workspace.clips().add("Curious", new TimeRange(3.6, 5.6));
+                    workspace.clips().look(0, l -> l.withAmounts(1, 0.6));
+                    window.knot().set(Knot.ACTING);
+                    window.player().seek(4.3);
+                },
+                acted);
+        add("layers", () -> ((ToggleButton) window.root().lookup("#tab-layers")).setSelected(true), acted);
+        add(
                 "scene",
                 () -> {
                     window.face().camera().set(Camera.FRONT);
@@ -298,6 +312,7 @@ final class DocumentationShots {
                     workspace.editLine(0, l -> new ActingEdit.KeyPose(l, 3.4, "Resolute", 0.8, 0.3));
                     workspace.sceneId().set("night");
                     window.knot().set(Knot.ACTING);
+                    ((ToggleButton) window.root().lookup("#tab-scene")).setSelected(true);
                     window.player().seek(2.3);
                 },
                 () -> workspace.scene().get().map(e -> e.size() == 3).orElse(false));

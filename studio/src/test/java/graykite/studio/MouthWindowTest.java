@@ -229,7 +229,7 @@ class MouthWindowTest extends RealWindow {
         double middle = first.words().get(2).phones().get(1).range().middle();
         double lead = work().settings().lead();
         Point2D mouth = onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(middle - lead), window.sheet().mouthRowY()));
+                .localToScreen(window.sheet().xOf(middle - lead), window.sheet().rowY("mouth")));
         robot.clickOn(mouth);
         assertEquals(new Selection(2, 1), onFx(() -> workspace.selection().get()));
         click(robot, "#tile-hush");

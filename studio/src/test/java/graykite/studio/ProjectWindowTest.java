@@ -191,10 +191,10 @@ class ProjectWindowTest extends RealWindow {
         await(() -> window.faceAlone().isShown() && window.sheet().getScene() == null);
         robot.press(KeyCode.F11).release(KeyCode.F11);
         await(() -> !window.faceAlone().isShown() && window.sheet().getScene() != null);
-        double sounds = onFx(() -> window.sheet().soundsRowY());
-        robot.clickOn(onFx(() -> window.sheet().localToScreen(40, window.sheet().wordsRowY())));
+        double sounds = onFx(() -> window.sheet().rowY("sounds"));
+        robot.clickOn(onFx(() -> window.sheet().localToScreen(40, window.sheet().rowY("words"))));
         settle();
-        assertTrue(onFx(() -> window.sheet().soundsRowY()) < sounds - 8, "the row of words is folded");
+        assertTrue(onFx(() -> window.sheet().rowY("sounds")) < sounds - 8, "the row of words is folded");
         run(() -> window.sheet().fit());
     }
 

@@ -98,6 +98,7 @@ class SceneWindowTest extends RealWindow {
 
         // Typed on the Acting desk, then dragged on the sheet with the others along.
         run(() -> window.knot().set(Knot.ACTING));
+        robot.clickOn("#tab-scene");
         TextField start = robot.lookup(n -> n instanceof TextField t
                         && "When the line begins, in seconds".equals(t.getAccessibleText())
                         && t.getText().startsWith(String.format(Locale.ROOT, "%.2f", gap)))

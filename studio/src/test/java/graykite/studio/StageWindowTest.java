@@ -83,7 +83,7 @@ class StageWindowTest extends RealWindow {
 
     private Point2D inWave(double time) {
         return onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(time), window.sheet().wordsRowY() - 40));
+                .localToScreen(window.sheet().xOf(time), window.sheet().rowY("wave")));
     }
 
     /** The end of the chosen stretch is pulled: all that follows comes later, and one undo takes the whole pull back. */

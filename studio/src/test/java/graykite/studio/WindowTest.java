@@ -58,7 +58,7 @@ class WindowTest extends RealWindow {
     private Point2D inSounds(double time) {
         return onFx(() -> {
             SheetView sheet = window.sheet();
-            return sheet.localToScreen(sheet.xOf(time), sheet.soundsRowY());
+            return sheet.localToScreen(sheet.xOf(time), sheet.rowY("sounds"));
         });
     }
 
@@ -170,7 +170,7 @@ class WindowTest extends RealWindow {
         Point2D word = onFx(() -> window.sheet()
                 .localToScreen(
                         window.sheet().xOf(before.words().get(1).range().middle()),
-                        window.sheet().soundsRowY() - 27));
+                        window.sheet().rowY("sounds") - 27));
         robot.doubleClickOn(word);
         robot.write("fog").press(KeyCode.ENTER).release(KeyCode.ENTER);
         await(() -> workspace

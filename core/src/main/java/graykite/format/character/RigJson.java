@@ -34,14 +34,15 @@ public final class RigJson {
 
     public static Map<String, Pose> poses(JsonNode json) {
         Map<String, Pose> poses = new TreeMap<>();
-        json.properties().forEach(pose -> {
-            Map<String, Double> values = new TreeMap<>();
-            pose.getValue()
-                    .properties()
-                    .forEach(v -> values.put(v.getKey(), v.getValue().asDouble()));
-            poses.put(pose.getKey(), new Pose(values));
-        });
+        json.properties().forEach(pose -> poses.put(pose.getKey(), pose(pose.getValue())));
         return poses;
+    }
+
+    /** One pose: values by channel or role. */
+    public static Pose pose(JsonNode json) {
+        Map<String, Double> values = new TreeMap<>();
+        json.properties().forEach(v -> values.put(v.getKey(), v.getValue().asDouble()));
+        return new Pose(values);
     }
 
     /** @throws IllegalArgumentException when a rule is not a coupling */

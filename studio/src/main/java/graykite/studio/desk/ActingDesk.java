@@ -5,6 +5,8 @@ import graykite.edit.ActingEdit;
 import graykite.rig.Character;
 import graykite.scene.Performance;
 import graykite.studio.model.Workspace;
+import graykite.studio.play.Player;
+import graykite.studio.view.PosePictures;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -20,7 +22,7 @@ import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Acting: the instincts of the line, poses keyed on it, and the scene that it stands in. */
+/** Acting: expressions and poses on the line, its instincts and layers, and the scene that it stands in. */
 public final class ActingDesk extends Desk {
     private final Workspace workspace;
     private final Consumer<String> keyPose;
@@ -33,11 +35,16 @@ public final class ActingDesk extends Desk {
     private final Parts.Tuner ease;
     private final TextField time = new TextField();
     private final SceneCard scene;
+    private final ClipCard clip;
+    private final ExpressionsPane expressions;
+    private final LayersPane layers;
+    private final PosePictures pictures = new PosePictures();
+    private final Tabs tabs = new Tabs();
     private long gesture;
     private boolean filling;
 
     /** @param keyPose keys a pose at the playhead */
-    public ActingDesk(Workspace workspace, Consumer<String> keyPose) {
+    public ActingDesk(Workspace workspace, Player player, Consumer<String> keyPose) {
         this.workspace = workspace;
         this.keyPose = keyPose;
         vary.setTooltip(new Tooltip("Another variation of blinks, eyes and head"));
@@ -63,18 +70,46 @@ public final class ActingDesk extends Desk {
                 v -> workspace.keys().edit(gesture, k -> k.withEase(v)));
         keyCard = keyCard();
         scene = new SceneCard(workspace);
-        getChildren()
-                .addAll(
-                        Parts.title("Acting"),
-                        Parts.card(
-                                Parts.heading("Instincts"),
-                                Parts.quiet(
-                                        "Blinks, small darts of the eyes, and the head and brows on loud syllables."),
-                                facts,
-                                vary),
-                        keyCard,
-                        scene,
-                        Parts.quiet("Still to come: clips, layers, live pass, look points and cues."));
+        layers = new LayersPane(workspace);
+        clip = new ClipCard(workspace);
+        expressions = new ExpressionsPane(workspace, player, pictures);
+        tabs.add("Feel", "Expressions on the line", new VBox(10, clip, expressions));
+        tabs.add("Poses", "Poses keyed on the line", keyCard);
+        tabs.add(
+                "Instincts",
+                "What the face does by itself",
+                Parts.card(
+                        Parts.heading("Instincts"),
+                        Parts.quiet("Blinks, small darts of the eyes, and the head and brows on loud syllables."),
+                        facts,
+                        vary));
+        tabs.add("Layers", "What lies over what", layers);
+        tabs.add("Scene", "Lines in time on one stage", scene);
+        tabs.open().addListener((o, b, n) -> refresh());
+        getChildren().addAll(Parts.title("Acting"), tabs);
+        tabs.open("Feel");
+        // What is chosen on the sheet is worked on here.
+        workspace.clips().chosen().addListener((o, b, n) -> n.ifPresent(c -> tabs.open("Feel")));
+        workspace.keys().index().addListener((o, b, n) -> {
+            if (n.intValue() >= 0) {
+                tabs.open("Poses");
+            }
+        });
+    }
+
+    /** Opens one of the sections: Feel, Poses, Instincts, Layers or Scene. */
+    public void openTab(String title) {
+        tabs.open(title);
+    }
+
+    @Override
+    public void leave() {
+        workspace.clips().endPreview();
+    }
+
+    @Override
+    public void close() {
+        pictures.close();
     }
 
     private void begin() {
@@ -137,6 +172,14 @@ public final class ActingDesk extends Desk {
         keyCard.setDisable(performance.isEmpty());
         refreshKey(performance.map(Performance::character));
         scene.refresh();
+        layers.refresh();
+        performance.map(Performance::character).ifPresent(c -> {
+            if (tabs.open().get().equals("Feel")) {
+                expressions.show(c);
+            }
+            clip.refresh(ExpressionsPane.expressions(c));
+        });
+        Parts.shown(clip, workspace.clips().clip().isPresent());
     }
 
     private void refreshKey(Optional<Character> figure) {
@@ -158,7 +201,7 @@ public final class ActingDesk extends Desk {
         time.setDisable(chosen.isEmpty());
         keyHint.setText(
                 chosen.isPresent()
-                        ? "The chosen key. Drag it on the row \"feel\"."
-                        : "Choose a pose and key it at the playhead; click a key on the row \"feel\" to change it.");
+                        ? "The chosen key. Drag it on the row \"poses\"."
+                        : "Choose a pose and key it at the playhead; click a key on the row \"poses\" to change it.");
     }
 }

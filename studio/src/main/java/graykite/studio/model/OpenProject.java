@@ -20,6 +20,7 @@ public abstract sealed class OpenProject permits Workspace {
     private final ReadOnlyObjectWrapper<Project> saved =
             new ReadOnlyObjectWrapper<>(history.get().present());
     private final ObservableMap<String, String> problems = FXCollections.observableHashMap();
+    private final ReadOnlyObjectWrapper<Optional<Edit>> tried = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Safekeeping safekeeping;
     private long gestures;
 
@@ -71,6 +72,31 @@ public abstract sealed class OpenProject permits Workspace {
     }
 
     // --- editing -------------------------------------------------------------------------------------------------
+
+    /**
+     * Shows what an edit would come to, without doing it; nothing for the project as it is. Any real edit ends it.
+     *
+     * @param edit one that cannot be done shows the project as it is
+     */
+    public void preview(Optional<Edit> edit) {
+        if (!tried.get().equals(edit)) {
+            tried.set(edit);
+        }
+    }
+
+    /** The edit that is shown without being done. */
+    ReadOnlyObjectProperty<Optional<Edit>> tried() {
+        return tried.getReadOnlyProperty();
+    }
+
+    /** The project as it is seen: with the edit that is tried. */
+    Project seen() {
+        try {
+            return tried.get().map(e -> e.apply(project())).orElse(project());
+        } catch (BadInput cannot) {
+            return project();
+        }
+    }
 
     /** A number that ties the edits of one drag together. */
     public long newGesture() {

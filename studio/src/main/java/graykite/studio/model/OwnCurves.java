@@ -8,7 +8,6 @@ import graykite.mouth.MouthWork;
 import graykite.mouth.TakenCurve;
 import graykite.project.Line;
 import graykite.reading.Timing;
-import graykite.reading.WordFinder;
 import graykite.rig.Channel;
 import graykite.scene.Performance;
 import graykite.time.TimeRange;
@@ -85,7 +84,7 @@ public final class OwnCurves {
         List<TakenCurve> curves = work().curves();
         for (int c = 0; c < curves.size() && timing.isPresent(); c++) {
             Optional<Curve> curve = curves.get(c).channel().equals(channel.get())
-                    ? curves.get(c).in(words())
+                    ? curves.get(c).in(LineWords.of(workspace))
                     : Optional.empty();
             if (curve.map(k -> time >= k.start() - 1e-6 && time <= k.end() + 1e-6)
                     .orElse(false)) {
@@ -99,7 +98,7 @@ public final class OwnCurves {
     public Optional<Curve> curve(int index) {
         return index < 0 || index >= work().curves().size()
                 ? Optional.empty()
-                : work().curves().get(index).in(words());
+                : work().curves().get(index).in(LineWords.of(workspace));
     }
 
     /**
@@ -195,16 +194,5 @@ public final class OwnCurves {
         curve(index)
                 .ifPresent(now ->
                         workspace.editLine(gesture, l -> new MouthEdit.ChangeCurve(l, index, change.apply(now))));
-    }
-
-    /** Finds the words that curves are tied to. */
-    private WordFinder words() {
-        Optional<Timing> timing = timing();
-        return workspace
-                .performance()
-                .get()
-                .filter(p -> timing.filter(t -> t == p.timing()).isPresent())
-                .map(Performance::words)
-                .orElseGet(() -> new WordFinder(timing.orElse(Timing.empty(0))));
     }
 }

@@ -3,9 +3,6 @@ package graykite.studio.model;
 import graykite.acting.PoseKey;
 import graykite.edit.ActingEdit;
 import graykite.project.Line;
-import graykite.reading.Timing;
-import graykite.reading.WordFinder;
-import graykite.scene.Performance;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -38,16 +35,7 @@ public final class PoseKeys {
 
     /** Where a keyed pose stands, in seconds of the line. */
     public double timeOf(PoseKey key) {
-        return key.at().in(words());
-    }
-
-    private WordFinder words() {
-        return workspace
-                .performance()
-                .get()
-                .filter(p -> workspace.timing().filter(t -> t == p.timing()).isPresent())
-                .map(Performance::words)
-                .orElseGet(() -> new WordFinder(workspace.timing().orElse(Timing.empty(0))));
+        return key.at().in(LineWords.of(workspace));
     }
 
     /** Keys a pose at a time; a key that stands there already is replaced. */

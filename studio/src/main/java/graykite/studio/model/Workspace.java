@@ -47,6 +47,7 @@ public final class Workspace extends OpenProject {
     private final ReadOnlyObjectWrapper<Optional<Scene>> scene = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<StageSound> stageSound = new ReadOnlyObjectWrapper<>(StageSound.NONE);
     private final PoseKeys keys = new PoseKeys(this);
+    private final ClipEdits clips = new ClipEdits(this);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final MouthEdits mouth = new MouthEdits(this);
     private final ChartEdits charts = new ChartEdits(this);
@@ -69,6 +70,7 @@ public final class Workspace extends OpenProject {
         this.readings = new Readings(this, lineReader);
         this.derivation = new Derivation(workbench, jobs, this::present);
         history().addListener((o, before, now) -> refresh());
+        tried().addListener((o, before, now) -> refresh());
         lineId.addListener((o, before, now) -> {
             selection.set(Selection.NONE);
             keys.index().set(-1);
@@ -140,6 +142,11 @@ public final class Workspace extends OpenProject {
     /** The keyed poses of the line. */
     public PoseKeys keys() {
         return keys;
+    }
+
+    /** The expressions on the line. */
+    public ClipEdits clips() {
+        return clips;
     }
 
     /** The mouth chart of who speaks. */
@@ -223,14 +230,10 @@ public final class Workspace extends OpenProject {
         speech.prepareWords();
     }
 
-    // --- editing -------------------------------------------------------------------------------------------------
-
     /** Does an edit of the line that is worked on, if there is one. @param edit made for its id */
     public boolean editLine(long gesture, Function<String, Edit> edit) {
         return line().map(l -> edit(edit.apply(l.id()), gesture)).orElse(false);
     }
-
-    // --- what follows from the project ----------------------------------------------------------------------------
 
     private void refresh() {
         if (line().isEmpty() && !project().lines().isEmpty()) {
@@ -241,7 +244,7 @@ public final class Workspace extends OpenProject {
             sceneId.set("");
             return;
         }
-        derivation.want(new Derivation.Wish(project(), lineId.get(), sceneId.get()));
+        derivation.want(new Derivation.Wish(seen(), lineId.get(), sceneId.get()));
     }
 
     private void present(Derivation.State state) {
@@ -273,8 +276,6 @@ public final class Workspace extends OpenProject {
     public Optional<Timing> timing() {
         return line().flatMap(Line::timing);
     }
-
-    // --- files ---------------------------------------------------------------------------------------------------
 
     @Override
     void begin(Project project) {

@@ -84,6 +84,7 @@ final class SheetMouse {
                 rowAt(e.getX(), e.getY()).ifPresent(r -> r.doubleClick(pointer(r, e)));
             }
         });
+        ExpressionDrag.onto(canvas, scale, workspace.clips());
         canvas.setOnScroll(this::scrolled);
         canvas.setOnContextMenuRequested(e -> menu(e.getX(), e.getY()).show(canvas, e.getScreenX(), e.getScreenY()));
     }

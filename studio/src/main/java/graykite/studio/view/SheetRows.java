@@ -84,6 +84,13 @@ final class SheetRows {
         return top;
     }
 
+    /** Middle of a row, in pixels from the top of the sheet. */
+    double middleOf(String name) {
+        SheetRow row =
+                rows.stream().filter(r -> r.name().equals(name)).findFirst().orElseThrow();
+        return topOf(row) + row.height() / 2;
+    }
+
     Optional<SheetRow> at(double y) {
         double top = 0;
         for (SheetRow row : shown()) {

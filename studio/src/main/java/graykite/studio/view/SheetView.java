@@ -26,9 +26,6 @@ public final class SheetView extends Pane {
     private final SheetScale scale = new SheetScale();
     private final SheetRows rows;
     private final SceneRow scene;
-    private final SoundsRow sounds;
-    private final MouthRow mouths;
-    private final FeelRow feel;
     private final CurveRow curve;
     private final WordsRow words;
     private final Canvas canvas = new Canvas();
@@ -46,15 +43,21 @@ public final class SheetView extends Pane {
         this.player = player;
         SheetContext context = new SheetContext(workspace, player, scale, () -> palette, this::redraw);
         scene = new SceneRow(context);
-        sounds = new SoundsRow(context, this::editWord);
-        mouths = new MouthRow(context, this::editWord);
         words = new WordsRow(context, this::editWord);
-        feel = new FeelRow(context);
         curve = new CurveRow(context);
         // The one list of rows: a new one is a file of its own and a place in here.
         rows = new SheetRows(
                 workspace.settings(),
-                List.of(new RulerRow(context), scene, new WaveRow(context), words, sounds, mouths, feel, curve));
+                List.of(
+                        new RulerRow(context),
+                        scene,
+                        new WaveRow(context),
+                        words,
+                        new SoundsRow(context, this::editWord),
+                        new MouthRow(context, this::editWord),
+                        new ClipsRow(context),
+                        new PosesRow(context),
+                        curve));
         this.editor = new WordEditor(workspace, this::requestFocus);
         getStyleClass().add("sheet");
         setPrefHeight(wantedHeight());
@@ -82,6 +85,7 @@ public final class SheetView extends Pane {
                         workspace.showLoudness(),
                         workspace.showPitch(),
                         workspace.keys().index(),
+                        workspace.clips().chosen(),
                         workspace.mouth().section(),
                         workspace.mouth().curves().key(),
                         workspace.jobs().running(),
@@ -146,13 +150,9 @@ public final class SheetView extends Pane {
         return scale.xOf(time);
     }
 
-    private double middleOf(SheetRow row) {
-        return rows.topOf(row) + row.height() / 2;
-    }
-
-    /** Middle of the row of words, in pixels from the top. */
-    public double wordsRowY() {
-        return middleOf(words);
+    /** Middle of a row, in pixels from the top. @param name as it stands in the gutter */
+    public double rowY(String name) {
+        return rows.middleOf(name);
     }
 
     /** The upper lane of the row of the scene. */
@@ -160,24 +160,9 @@ public final class SheetView extends Pane {
         return rows.topOf(scene) + 12;
     }
 
-    /** Middle of the row of sounds: for those who point at a boundary. */
-    public double soundsRowY() {
-        return middleOf(sounds);
-    }
-
     /** Pixels from the top of a value of the channel whose curve is shown. */
     public double curveY(double value) {
         return rows.topOf(curve) + curve.yOf(value);
-    }
-
-    /** Middle of the row of mouths. */
-    public double mouthRowY() {
-        return middleOf(mouths);
-    }
-
-    /** Middle of the row of keyed poses. */
-    public double feelRowY() {
-        return middleOf(feel);
     }
 
     /** Shows the whole line, or the whole scene. */

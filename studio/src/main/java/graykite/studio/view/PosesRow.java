@@ -14,14 +14,19 @@ import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
 /** The keyed poses: each is a block that lasts until the next one; its slope shows how long the face takes to get there. */
-final class FeelRow extends SheetRow {
+final class PosesRow extends SheetRow {
     private static final Font NAME = Font.font("Inter", 12);
     private static final double GRAB = 5;
 
     private long gesture;
 
-    FeelRow(SheetContext sheet) {
-        super(sheet, "feel", 24);
+    PosesRow(SheetContext sheet) {
+        super(sheet, "poses", 24);
+    }
+
+    @Override
+    boolean present() {
+        return !keys().isEmpty();
     }
 
     private List<PoseKey> keys() {
@@ -36,14 +41,6 @@ final class FeelRow extends SheetRow {
     void draw(GraphicsContext g, double width) {
         Palette palette = sheet.palette().get();
         List<PoseKey> keys = keys();
-        if (keys.isEmpty() && sheet.workspace().timing().isPresent()) {
-            g.setFill(palette.ink2());
-            g.setFont(NAME);
-            g.setTextAlign(TextAlignment.LEFT);
-            g.setTextBaseline(VPos.CENTER);
-            g.fillText("Double-click a pose on the Cast desk to key it here.", GUTTER + 8, height() / 2);
-            g.setTextBaseline(VPos.BASELINE);
-        }
         for (int k = 0; k < keys.size(); k++) {
             double end = k + 1 < keys.size()
                     ? time(keys.get(k + 1)) - keys.get(k + 1).ease()
@@ -119,6 +116,7 @@ final class FeelRow extends SheetRow {
         Optional<Integer> edge = edgeAt(at.x());
         sheet.workspace().keys().index().set(edge.or(() -> keyAt(at.time())).orElse(-1));
         gesture = sheet.workspace().newGesture();
+        sheet.workspace().clips().chosen().set(Optional.empty());
         return edge.isPresent() || super.press(at);
     }
 

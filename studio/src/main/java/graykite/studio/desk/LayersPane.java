@@ -1,0 +1,213 @@
+package graykite.studio.desk;
+
+import graykite.acting.ClipsPlan;
+import graykite.acting.InstinctsPlan;
+import graykite.acting.LayerPlan;
+import graykite.acting.OwnCurvesPlan;
+import graykite.acting.PosesPlan;
+import graykite.acting.SpeechPlan;
+import graykite.layer.LayerSetting;
+import graykite.layer.LayerSetting.Blend;
+import graykite.layer.Mask;
+import graykite.rig.Channel;
+import graykite.studio.model.LayerEdits;
+import graykite.studio.model.Workspace;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The layers of the line, the highest on top: name, how they meet what lies below, where they act, how much of them is seen. */
+final class LayersPane extends VBox {
+    private final Workspace workspace;
+    private final LayerEdits edits;
+    private final VBox rows = new VBox(6);
+    private List<LayerPlan> shown = List.of();
+    private long gesture;
+    private boolean dragging;
+
+    LayersPane(Workspace workspace) {
+        super(8);
+        this.workspace = workspace;
+        this.edits = new LayerEdits(workspace);
+        Button add = new Button("A layer for expressions", new FontIcon(Feather.PLUS));
+        add.setId("add-layer");
+        add.setTooltip(new Tooltip("An empty layer on top; its clips lie over all others"));
+        add.setOnAction(e -> edits.add());
+        getChildren()
+                .addAll(
+                        Parts.quiet(
+                                "What is higher lies over what is lower. Closures and couplings come after all of them."),
+                        rows,
+                        add);
+    }
+
+    void refresh() {
+        List<LayerPlan> now = edits.plans();
+        if (dragging || now.equals(shown)) {
+            return;
+        }
+        shown = now;
+        rows.getChildren().clear();
+        for (int i = now.size() - 1; i >= 0; i--) {
+            rows.getChildren().add(row(i, now.get(i), now.size()));
+        }
+        setDisable(workspace.line().isEmpty());
+    }
+
+    private static String kind(LayerPlan plan) {
+        return switch (plan) {
+            case SpeechPlan p -> "what is spoken";
+            case InstinctsPlan p -> "blinks, eyes, head";
+            case OwnCurvesPlan p -> "curves of your own";
+            case PosesPlan p -> p.keys().isEmpty() ? "no poses yet" : p.keys().size() + " keyed poses";
+            case ClipsPlan p ->
+                p.clips().isEmpty()
+                        ? "no expressions yet"
+                        : p.clips().size() == 1 ? "1 clip" : p.clips().size() + " clips";
+            default -> "";
+        };
+    }
+
+    private VBox row(int index, LayerPlan plan, int count) {
+        LayerSetting setting = plan.setting();
+        ToggleButton eye = new ToggleButton("", new FontIcon(setting.muted() ? Feather.EYE_OFF : Feather.EYE));
+        eye.setSelected(setting.muted());
+        eye.setId("mute-layer-" + index);
+        eye.setAccessibleText("Mute the layer " + setting.name());
+        eye.setTooltip(new Tooltip(setting.muted() ? "Muted: it does nothing" : "Mute it for comparison"));
+        eye.setOnAction(e -> edits.setting(index, 0, s -> s.withMuted(!s.muted())));
+        TextField name = new TextField(setting.name());
+        name.setAccessibleText("Name of the layer");
+        name.setOnAction(e -> rename(index, name));
+        name.focusedProperty().addListener((o, b, focused) -> {
+            if (!focused) {
+                rename(index, name);
+            }
+        });
+        HBox.setHgrow(name, Priority.ALWAYS);
+        Button up = button(Feather.ARROW_UP, "Higher", () -> edits.lift(index, 1));
+        up.setDisable(index == count - 1);
+        Button down = button(Feather.ARROW_DOWN, "Lower", () -> edits.lift(index, -1));
+        down.setDisable(index == 0);
+        up.setAccessibleText("Lift the layer " + setting.name());
+        down.setAccessibleText("Lower the layer " + setting.name());
+        Parts.Tuner weight = new Parts.Tuner(
+                "Weight",
+                "How much of the layer is seen",
+                0,
+                2,
+                1,
+                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                () -> {
+                    gesture = workspace.newGesture();
+                    dragging = true;
+                },
+                v -> edits.setting(index, gesture, s -> s.withWeight(LayerSetting.always(v))));
+        weight.whenReleased(() -> {
+            dragging = false;
+            refresh();
+        });
+        weight.set(setting.weight().keys().getFirst().value());
+        VBox card = Parts.card(Parts.row(eye, name, up, down, menu(index, plan)), Parts.quiet(about(plan)), weight);
+        card.setStyle("-fx-padding: 6 8 6 8; -fx-spacing: 4;");
+        card.setId("layer-" + index);
+        return card;
+    }
+
+    private static String about(LayerPlan plan) {
+        LayerSetting s = plan.setting();
+        String where = s.mask().equals(Mask.EVERYTHING)
+                ? ""
+                : "; only "
+                        + s.mask().regions().stream()
+                                .map(LayersPane::title)
+                                .sorted()
+                                .collect(Collectors.joining(", "));
+        String over = s.weight().keys().size() > 1 ? "; its weight changes over time" : "";
+        return kind(plan)
+                + (s.blend() == Blend.ADD ? "; adds to what lies below" : "; replaces what lies below")
+                + where
+                + over;
+    }
+
+    private void rename(int index, TextField name) {
+        String wanted = name.getText().strip();
+        boolean there = index < edits.plans().size();
+        if (there
+                && !wanted.isEmpty()
+                && !wanted.equals(edits.plans().get(index).setting().name())) {
+            edits.setting(index, 0, s -> s.withName(wanted));
+        } else if (there) {
+            name.setText(edits.plans().get(index).setting().name());
+        }
+    }
+
+    private MenuButton menu(int index, LayerPlan plan) {
+        MenuButton menu = new MenuButton("", new FontIcon(Feather.MORE_HORIZONTAL));
+        menu.setId("layer-menu-" + index);
+        menu.setAccessibleText("More about the layer " + plan.setting().name());
+        boolean adds = plan.setting().blend() == Blend.ADD;
+        item(
+                menu,
+                adds ? "Replace what lies below" : "Add to what lies below",
+                () -> edits.setting(index, 0, s -> s.withBlend(adds ? Blend.OVERRIDE : Blend.ADD)));
+        Menu regions = new Menu("Act on…");
+        CheckMenuItem everywhere = new CheckMenuItem("The whole face");
+        everywhere.setSelected(plan.setting().mask().equals(Mask.EVERYTHING));
+        everywhere.setOnAction(e -> edits.setting(index, 0, s -> s.withMask(Mask.EVERYTHING)));
+        regions.getItems().add(everywhere);
+        for (Channel.Group group : Channel.Group.values()) {
+            CheckMenuItem region = new CheckMenuItem(title(group));
+            region.setSelected(plan.setting().mask().regions().contains(group));
+            region.setOnAction(e -> edits.setting(index, 0, s -> s.withMask(toggled(s.mask(), group))));
+            regions.getItems().add(region);
+        }
+        menu.getItems().add(regions);
+        item(menu, "Mute all others, or none", () -> edits.alone(index));
+        menu.getItems().add(new SeparatorMenuItem());
+        item(menu, "Duplicate", () -> edits.duplicate(index));
+        item(menu, "Remove", () -> edits.remove(index));
+        return menu;
+    }
+
+    private static Mask toggled(Mask mask, Channel.Group group) {
+        Set<Channel.Group> regions = new HashSet<>(mask.regions());
+        if (!regions.remove(group)) {
+            regions.add(group);
+        }
+        return new Mask(regions, mask.channels());
+    }
+
+    private static String title(Channel.Group group) {
+        return group.name().toLowerCase(Locale.ROOT);
+    }
+
+    private static void item(MenuButton menu, String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(e -> action.run());
+        menu.getItems().add(item);
+    }
+
+    private static Button button(Feather icon, String tip, Runnable action) {
+        Button button = new Button("", new FontIcon(icon));
+        button.setTooltip(new Tooltip(tip));
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+}

@@ -1,0 +1,80 @@
+package graykite.studio.model;
+
+import graykite.acting.ClipsPlan;
+import graykite.acting.LayerPlan;
+import graykite.acting.Layers;
+import graykite.edit.ActingEdit;
+import graykite.edit.ClipEdit;
+import graykite.layer.LayerSetting;
+import graykite.layer.LayerSetting.Blend;
+import graykite.project.Line;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/** The layers of the line: what lies over what. Every change undoes. */
+public final class LayerEdits {
+    private final Workspace workspace;
+
+    /** @param workspace whose line is worked on */
+    public LayerEdits(Workspace workspace) {
+        this.workspace = workspace;
+    }
+
+    /** The layers of the line, the lowest first. */
+    public List<LayerPlan> plans() {
+        return layers().plans();
+    }
+
+    private Layers layers() {
+        return workspace.line().map(Line::layers).orElse(Layers.usual());
+    }
+
+    /** Changes name, weight, blend, mask or mute of a layer. */
+    public void setting(int index, long gesture, UnaryOperator<LayerSetting> change) {
+        LayerPlan plan = plans().get(index);
+        workspace.editLine(gesture, l -> new ActingEdit.ChangeLayer(l, index, plan.with(change.apply(plan.setting()))));
+    }
+
+    /** Adds an empty layer for expressions on top. */
+    public void add() {
+        LayerPlan plan = new ClipsPlan(LayerSetting.of(layers().freeName(ClipEdit.USUAL_LAYER), Blend.ADD), List.of());
+        workspace.editLine(0, l -> new ActingEdit.AddLayer(l, plans().size(), plan));
+    }
+
+    /** Another copy of a layer, right above it. */
+    public void duplicate(int index) {
+        LayerPlan plan = plans().get(index);
+        LayerSetting setting = plan.setting();
+        workspace.editLine(
+                0,
+                l -> new ActingEdit.AddLayer(
+                        l, index + 1, plan.with(setting.withName(layers().freeName(setting.name())))));
+    }
+
+    public void remove(int index) {
+        workspace.editLine(0, l -> new ActingEdit.RemoveLayer(l, index));
+    }
+
+    /** Puts a layer so many places higher. */
+    public void lift(int index, int by) {
+        int to = Math.clamp((long) index + by, 0, plans().size() - 1);
+        if (to != index) {
+            workspace.editLine(0, l -> new ActingEdit.OrderLayer(l, index, to));
+        }
+    }
+
+    /** Mutes every other layer, or lets all be seen again when they are muted already. */
+    public void alone(int index) {
+        long gesture = workspace.newGesture();
+        boolean others = false;
+        for (int i = 0; i < plans().size(); i++) {
+            others |= i != index && !plans().get(i).setting().muted();
+        }
+        for (int i = 0; i < plans().size(); i++) {
+            boolean mute = others && i != index;
+            if (plans().get(i).setting().muted() != mute) {
+                setting(i, gesture, s -> s.withMuted(mute));
+            }
+        }
+    }
+}
