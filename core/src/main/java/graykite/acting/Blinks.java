@@ -40,6 +40,14 @@ public record Blinks(List<Blink> blinks) {
 
     /** Blinks for a line; the same seed gives the same blinks. */
     public static Blinks generate(Timing timing, long seed) {
+        return generate(timing, seed, 1);
+    }
+
+    /** @param amount how many times as often as people do; 0 for never */
+    public static Blinks generate(Timing timing, long seed, double amount) {
+        if (amount <= 0) {
+            return new Blinks(List.of());
+        }
         SplittableRandom random = new SplittableRandom(seed);
         List<Double> ends = phraseEnds(timing);
         List<Blink> blinks = new ArrayList<>();
@@ -64,7 +72,7 @@ public record Blinks(List<Blink> blinks) {
             }
             // A gamma-like spread: the sum of two exponentials is uneven but seldom extreme.
             double spread = -Math.log(1 - random.nextDouble()) - Math.log(1 - random.nextDouble());
-            time += SHORTEST_INTERVAL + (MEAN_INTERVAL - SHORTEST_INTERVAL) * spread / 2;
+            time += (SHORTEST_INTERVAL + (MEAN_INTERVAL - SHORTEST_INTERVAL) * spread / 2) / amount;
         }
         return new Blinks(blinks);
     }

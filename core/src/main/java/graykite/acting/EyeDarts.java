@@ -17,12 +17,17 @@ public record EyeDarts(List<Dart> darts) {
     }
 
     public static EyeDarts generate(double duration, long seed) {
+        return generate(duration, seed, 1);
+    }
+
+    /** @param amount how many times as far as people do; 0 for not at all */
+    public static EyeDarts generate(double duration, long seed, double amount) {
         SplittableRandom random = new SplittableRandom(seed ^ 0x5DEECE66DL);
         List<Dart> darts = new ArrayList<>();
         double time = random.nextDouble(0.2, 0.9);
-        while (time < duration) {
+        while (time < duration && amount > 0) {
             boolean away = random.nextDouble() < 0.22;
-            double reach = away ? 7.5 : 2.2;
+            double reach = amount * (away ? 7.5 : 2.2);
             darts.add(new Dart(
                     time, random.nextDouble(-reach, reach), random.nextDouble(-reach, reach) * (away ? 0.45 : 0.6)));
             time += away ? random.nextDouble(0.35, 0.8) : random.nextDouble(0.5, 2.2);

@@ -1,7 +1,5 @@
 package graykite.acting;
 
-import graykite.reading.TimedPhone;
-import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.sound.Loudness;
 import java.util.ArrayList;
@@ -9,10 +7,15 @@ import java.util.List;
 import java.util.SplittableRandom;
 
 /**
- * Slight movement of the head on loud syllables: it goes to a pose quickly and holds there, never drifting all the time.
- * Brows lift a little with it.
+ * Slight movement of the head on loud syllables: it goes to a pose quickly and holds there. A hold still lives: the head is
+ * never dead still, and never seen to sway (common practice).
  */
-public record HeadMotion(List<Beat> beats) {
+public final class HeadMotion {
+    private static final double APART = 0.42;
+
+    private final List<Beat> beats;
+    private final Drift drift;
+
     /**
      * A pose that the head goes to.
      *
@@ -22,57 +25,51 @@ public record HeadMotion(List<Beat> beats) {
      */
     public record Beat(double time, double travel, double yaw, double pitch, double roll, double accent) {}
 
-    public HeadMotion {
-        beats = List.copyOf(beats);
+    HeadMotion(List<Beat> beats, Drift drift) {
+        this.beats = List.copyOf(beats);
+        this.drift = drift;
     }
 
     public static HeadMotion generate(Timing timing, Loudness loudness, long seed) {
-        double usual = loudness.percentile(0.6);
+        return generate(timing, loudness, seed, 1);
+    }
+
+    /** @param amount 1 as people do */
+    public static HeadMotion generate(Timing timing, Loudness loudness, long seed, double amount) {
         List<Beat> beats = new ArrayList<>();
         double last = -1;
-        for (int w = 0; w < timing.words().size(); w++) {
-            TimedWord word = timing.words().get(w);
-            TimedPhone loudest = loudestVowel(word, loudness);
-            if (loudest == null) {
+        for (Accents.Accent accent : Accents.of(timing, loudness)) {
+            if (accent.time() - last < APART || amount <= 0) {
                 continue;
             }
-            double accent = Math.clamp((loudness.at(loudest.range().middle()) - usual) / 9, 0, 1);
-            double time = loudest.start() + 0.3 * loudest.length();
-            if (accent < 0.35 || time - last < 0.42) {
-                continue;
-            }
-            last = time;
+            last = accent.time();
             // A variation of its own for each word: one that moves leaves the others as they are.
-            SplittableRandom random = new SplittableRandom(seed * 0x9E3779B97F4A7C15L + w);
-            double size = 0.45 + 0.55 * accent;
+            SplittableRandom random = new SplittableRandom(seed * 0x9E3779B97F4A7C15L + accent.word());
+            double size = (0.45 + 0.55 * accent.strength()) * amount;
             beats.add(new Beat(
-                    time,
+                    accent.time(),
                     random.nextDouble(0.17, 0.26),
                     size * random.nextDouble(-4.5, 4.5),
                     size * random.nextDouble(-3.4, 0.8),
                     size * random.nextDouble(-2.2, 2.2),
-                    accent));
+                    accent.strength()));
         }
-        return new HeadMotion(beats);
+        return new HeadMotion(beats, amount > 0 ? Drift.of(seed, amount) : Drift.NONE);
     }
 
-    private static TimedPhone loudestVowel(TimedWord word, Loudness loudness) {
-        TimedPhone best = null;
-        for (TimedPhone phone : word.phones()) {
-            boolean louder = best == null
-                    || loudness.at(phone.range().middle())
-                            > loudness.at(best.range().middle());
-            if (phone.phone().isVowel() && louder) {
-                best = phone;
-            }
-        }
-        return best;
+    /** The poses that it goes to, in the order of time. */
+    public List<Beat> beats() {
+        return beats;
     }
 
-    /** Where the head is, in degrees, and how far the brows are lifted, 0 to 1. */
-    public record Pose(double yaw, double pitch, double roll, double brows) {}
+    Drift drift() {
+        return drift;
+    }
 
-    /** Head and brows at a time. */
+    /** Where the head is, in degrees. */
+    public record Pose(double yaw, double pitch, double roll) {}
+
+    /** The head at a time. */
     public Pose at(double time) {
         int now = begun(time) - 1;
         Beat still = new Beat(-10, 0.1, 0, 0, 0, 0);
@@ -81,21 +78,9 @@ public record HeadMotion(List<Beat> beats) {
         double t = Math.clamp((time - to.time + to.travel) / to.travel, 0, 1);
         double eased = t * t * t * (t * (6 * t - 15) + 10);
         return new Pose(
-                from.yaw + (to.yaw - from.yaw) * eased,
-                from.pitch + (to.pitch - from.pitch) * eased,
-                from.roll + (to.roll - from.roll) * eased,
-                brows(time, now));
-    }
-
-    private double brows(double time, int now) {
-        double most = 0;
-        for (int b = Math.max(0, now - 4); b < Math.min(beats.size(), now + 3); b++) {
-            Beat beat = beats.get(b);
-            double since = time - beat.time;
-            double lift = since < 0 ? Math.exp(-Math.pow(since / 0.09, 2)) : Math.exp(-Math.pow(since / 0.28, 2));
-            most = Math.max(most, beat.accent * lift);
-        }
-        return most;
+                from.yaw + (to.yaw - from.yaw) * eased + drift.yaw(time),
+                from.pitch + (to.pitch - from.pitch) * eased + drift.pitch(time),
+                from.roll + (to.roll - from.roll) * eased + drift.roll(time));
     }
 
     /** When the head leaves where a beat brought it. */
@@ -117,5 +102,15 @@ public record HeadMotion(List<Beat> beats) {
             }
         }
         return low;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof HeadMotion motion && motion.beats.equals(beats) && motion.drift.equals(drift);
+    }
+
+    @Override
+    public int hashCode() {
+        return beats.hashCode();
     }
 }

@@ -8,9 +8,14 @@ import graykite.rig.Character;
 import graykite.time.TimeRange;
 import java.util.List;
 
-/** Blinks, eyes, brows and head as a layer, on whatever plays these actions on the character. */
+/** Blinks, eyes, brows, head and breath as a layer, on whatever plays these actions on the character. */
 public final class InstinctsLayer implements Layer {
-    /** A movement of brows or head is felt so long before and after its beat, in seconds. */
+    /** How far a breath opens the jaw, as a share, and lifts the head, in degrees. */
+    private static final double BREATH_OPENS = 0.07;
+
+    private static final double BREATH_LIFTS = 0.9;
+
+    /** A movement of the head is felt so long before and after its beat, in seconds. */
     private static final double REACH = 1.2;
 
     private final LayerSetting setting;
@@ -35,7 +40,8 @@ public final class InstinctsLayer implements Layer {
                         "innerBrowRaiser.L",
                         "innerBrowRaiser.R",
                         "outerBrowRaiser.L",
-                        "outerBrowRaiser.R"));
+                        "outerBrowRaiser.R",
+                        "jawDrop"));
     }
 
     /** When it blinks, looks about and nods. */
@@ -58,24 +64,28 @@ public final class InstinctsLayer implements Layer {
         double lids = life.blinks().at(time);
         HeadMotion.Pose head = life.head().at(time);
         EyeDarts.Gaze gaze = life.darts().at(time);
+        double breath = life.breaths().at(time);
         actions.ask("lidClose.L", lids, asked);
         actions.ask("lidClose.R", lids, asked);
         actions.ask("eyeYaw", gaze.yaw() - head.yaw(), asked);
-        actions.ask("eyePitch", gaze.pitch() - head.pitch(), asked);
+        actions.ask("eyePitch", gaze.pitch() - head.pitch() - BREATH_LIFTS * breath, asked);
         actions.ask("headYaw", head.yaw(), asked);
-        actions.ask("headPitch", head.pitch(), asked);
+        actions.ask("headPitch", head.pitch() + BREATH_LIFTS * breath, asked);
         actions.ask("headRoll", head.roll(), asked);
-        actions.ask("innerBrowRaiser.L", 0.28 * head.brows(), asked);
-        actions.ask("innerBrowRaiser.R", 0.24 * head.brows(), asked);
-        actions.ask("outerBrowRaiser.L", 0.32 * head.brows(), asked);
-        actions.ask("outerBrowRaiser.R", 0.22 * head.brows(), asked);
+        Brows.Pose brows = life.brows().at(time);
+        actions.ask("innerBrowRaiser.L", 0.27 * brows.left(), asked);
+        actions.ask("innerBrowRaiser.R", 0.27 * brows.right(), asked);
+        actions.ask("outerBrowRaiser.L", 0.30 * brows.left(), asked);
+        actions.ask("outerBrowRaiser.R", 0.30 * brows.right(), asked);
+        actions.ask("jawDrop", BREATH_OPENS * breath, asked);
     }
 
     @Override
     public Changes since(Layer earlier) {
         if (!(earlier instanceof InstinctsLayer other)
                 || other.character != character
-                || !other.setting.equals(setting)) {
+                || !other.setting.equals(setting)
+                || !other.life.head().drift().equals(life.head().drift())) {
             return Changes.EVERYWHERE;
         }
         return Changes.between(
@@ -84,6 +94,12 @@ public final class InstinctsLayer implements Layer {
                         other.life.darts().darts(),
                         life.darts().darts(),
                         d -> until(d.time(), life.darts().after(d))))
+                .and(Changes.between(
+                        other.life.brows().lifts(), life.brows().lifts(), l -> new TimeRange(l.start(), l.end())))
+                .and(Changes.between(
+                        other.life.breaths().breaths(),
+                        life.breaths().breaths(),
+                        b -> new TimeRange(b.start(), b.end())))
                 .and(Changes.between(
                         other.life.head().beats(),
                         life.head().beats(),
@@ -96,6 +112,6 @@ public final class InstinctsLayer implements Layer {
 
     @Override
     public List<Reason> why(int channel, double time, double adds) {
-        return List.of(new Reason(setting.name(), "Instincts: blinks, eyes, brows and head", adds));
+        return List.of(new Reason(setting.name(), "Instincts: blinks, eyes, brows, head and breath", adds));
     }
 }

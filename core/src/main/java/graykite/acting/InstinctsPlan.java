@@ -4,14 +4,29 @@ import graykite.layer.Layer;
 import graykite.layer.LayerSetting;
 
 /**
- * Blinks, eyes, brows and head, made from voice and words.
+ * Blinks, eyes, brows, head and breath, made from voice and words.
  *
- * @param seed another number gives another variation
+ * @param seed the variation that was asked for last
+ * @param instincts how much of each, and which variation
  */
-public record InstinctsPlan(LayerSetting setting, long seed) implements LayerPlan {
+public record InstinctsPlan(LayerSetting setting, long seed, Instincts instincts) implements LayerPlan {
+    /** Everything as people do it. */
+    public InstinctsPlan(LayerSetting setting, long seed) {
+        this(setting, seed, Instincts.of(seed));
+    }
+
     @Override
     public InstinctsPlan with(LayerSetting newSetting) {
-        return new InstinctsPlan(newSetting, seed);
+        return new InstinctsPlan(newSetting, seed, instincts);
+    }
+
+    public InstinctsPlan with(Instincts changed) {
+        return new InstinctsPlan(setting, seed, changed);
+    }
+
+    /** Another variation of all that is not locked. */
+    public InstinctsPlan varied(long newSeed) {
+        return new InstinctsPlan(setting, newSeed, instincts.varied(newSeed));
     }
 
     @Override
@@ -19,6 +34,6 @@ public record InstinctsPlan(LayerSetting setting, long seed) implements LayerPla
         return new InstinctsLayer(
                 setting,
                 context.character(),
-                Life.generate(context.score().timing(), context.score().loudness(), seed));
+                Life.generate(context.score().timing(), context.score().loudness(), instincts));
     }
 }

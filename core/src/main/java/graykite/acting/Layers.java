@@ -58,7 +58,7 @@ public record Layers(List<LayerPlan> plans) {
     public Layers withSeed(long seed) {
         return changed(
                 InstinctsPlan.class,
-                p -> new InstinctsPlan(p.setting(), seed),
+                p -> p.varied(seed),
                 () -> plus(1, new InstinctsPlan(LayerSetting.of(freeName("Instincts"), Blend.ADD), seed)));
     }
 

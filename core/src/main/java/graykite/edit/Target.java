@@ -28,6 +28,7 @@ final class Target {
             case ActingEdit.ChangeKey e -> List.of(e.line(), e.key());
             case ActingEdit.ChangeLayer e -> List.of(e.line(), e.index());
             case ClipEdit.ChangeClip e -> List.of(e.line(), e.layer(), e.clip());
+            case LookEdit.ChangeLook e -> List.of(e.line(), e.look());
             case CastEdit.SetLibrary e -> List.of(e.member());
             case CastEdit.SetPose e -> List.of(e.member(), e.name());
             case CastEdit.SetChart e -> List.of(e.member());

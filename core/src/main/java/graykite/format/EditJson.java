@@ -22,6 +22,7 @@ public final class EditJson {
                     LineEditKinds.MOUTH,
                     LineEditKinds.ACTING,
                     ClipEditKinds.ALL,
+                    LookJson.EDITS,
                     CastEditKinds.ALL)
             .<EditKind<?>>flatMap(List::stream)
             .toList();

@@ -7,6 +7,7 @@ import graykite.acting.ClipsPlan;
 import graykite.acting.InstinctsPlan;
 import graykite.acting.LayerPlan;
 import graykite.acting.Layers;
+import graykite.acting.LooksPlan;
 import graykite.acting.OwnCurvesPlan;
 import graykite.acting.PoseKey;
 import graykite.acting.PosesPlan;
@@ -47,11 +48,7 @@ final class LayerKinds {
 
     private static final List<Kind<?>> ALL = List.of(
             new Kind<>("mouth", SpeechPlan.class, (p, json) -> {}, (s, json) -> new SpeechPlan(s)),
-            new Kind<>(
-                    "instincts",
-                    InstinctsPlan.class,
-                    (p, json) -> json.put("seed", p.seed()),
-                    (s, json) -> new InstinctsPlan(s, json.path("seed").asLong(1))),
+            new Kind<>("instincts", InstinctsPlan.class, InstinctsJson::write, InstinctsJson::read),
             new Kind<>("own-curves", OwnCurvesPlan.class, (p, json) -> {}, (s, json) -> new OwnCurvesPlan(s)),
             new Kind<>(
                     "poses",
@@ -62,7 +59,12 @@ final class LayerKinds {
                     "clips",
                     ClipsPlan.class,
                     (p, json) -> ClipJson.write(p.clips(), json.putArray("clips")),
-                    (s, json) -> new ClipsPlan(s, ClipJson.clips(json.path("clips")))));
+                    (s, json) -> new ClipsPlan(s, ClipJson.clips(json.path("clips")))),
+            new Kind<>(
+                    "looks",
+                    LooksPlan.class,
+                    (p, json) -> LookJson.write(p.looks(), json.putArray("looks")),
+                    (s, json) -> new LooksPlan(s, LookJson.looks(json.path("looks")))));
 
     private LayerKinds() {}
 

@@ -4,6 +4,10 @@ import graykite.acting.InstinctsLayer;
 import graykite.acting.Life;
 import graykite.acting.ListeningLayer;
 import graykite.acting.ListeningLayer.Speaking;
+import graykite.acting.LookPoint;
+import graykite.acting.OnStage;
+import graykite.acting.Surroundings;
+import graykite.acting.Surroundings.Direction;
 import graykite.layer.Changes;
 import graykite.layer.Layer;
 import graykite.layer.LayerSetting;
@@ -24,6 +28,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * One of those on stage: the layers of their lines, what they do while they do not speak, then the guard and the couplings.
@@ -59,7 +64,10 @@ final class Actor {
         for (Role.Entry entry : role.lines()) {
             Curve envelope = envelope(entry);
             speaking.add(envelope);
-            entry.performance().layers().forEach(l -> layers.add(new Shifted(l, entry.start(), envelope)));
+            for (Layer layer : entry.performance().layers()) {
+                Layer own = layer instanceof OnStage staged ? staged.in(around(role, all)) : layer;
+                layers.add(new Shifted(own, entry.start(), envelope));
+            }
         }
         if (!speaking.isEmpty()) {
             idle = rest(role.lines());
@@ -72,6 +80,25 @@ final class Actor {
                 new ListeningLayer(
                         LayerSetting.of("Listening", Blend.ADD).withWeight(idle), role.character(), others(role, all)));
         return new Actor(role, layers);
+    }
+
+    /** Where others, the viewer and places are for one of those on the stage. */
+    private static Surroundings around(Role own, List<Role> all) {
+        Stand stand = own.stand();
+        return point -> switch (point) {
+            case LookPoint.Viewer v ->
+                Optional.of(new Direction(stand.towards(new Stand(0, Surroundings.VIEWER, 0)), 0));
+            case LookPoint.Toward t -> Optional.of(new Direction(t.yaw(), t.pitch()));
+            case LookPoint.Person p ->
+                all.stream()
+                        .filter(r -> r != own && r.member().equals(p.member()))
+                        .findFirst()
+                        .map(r -> new Direction(stand.towards(r.stand()), 0));
+            case LookPoint.Spot s -> {
+                Direction plain = Surroundings.direction(s.place().minus(stand.place()));
+                yield Optional.of(new Direction(Math.IEEEremainder(plain.yaw() - stand.facing(), 360), plain.pitch()));
+            }
+        };
     }
 
     /** What is generated lies below what a hand did: listening comes before the first layer that is neither. */

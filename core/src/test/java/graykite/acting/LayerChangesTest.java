@@ -136,6 +136,37 @@ class LayerChangesTest {
         assertTrue(same / 80 > 0.3, "most of a line stays as it was: " + same / 80);
     }
 
+    private static List<LookBlock> someLooks(Random random) {
+        List<LookBlock> looks = new ArrayList<>();
+        for (int i = random.nextInt(4); i >= 0; i--) {
+            double from = random.nextDouble() * 4;
+            LookPoint point = LookPoint.USUAL.get(random.nextInt(LookPoint.USUAL.size()));
+            looks.add(new LookBlock(
+                    Place.at(from), Place.at(from + 0.2 + random.nextDouble()), point, random.nextDouble()));
+        }
+        return looks;
+    }
+
+    private static Layer looks(List<LookBlock> looks) {
+        return new LooksLayer(SETTING, ODILE, new LooksPlan(SETTING, looks).looks(), WORDS, Surroundings.ALONE);
+    }
+
+    @Test
+    void looksTellWhereTheyChanged() {
+        Random random = new Random(10);
+        for (int i = 0; i < 80; i++) {
+            List<LookBlock> before = someLooks(random);
+            List<LookBlock> after = new ArrayList<>(before);
+            int at = random.nextInt(after.size());
+            if (random.nextBoolean()) {
+                after.remove(at);
+            } else {
+                after.set(at, someLooks(random).getFirst());
+            }
+            check(looks(before), looks(after));
+        }
+    }
+
     @Test
     void ownCurvesTellWhereTheyChanged() {
         Random random = new Random(6);

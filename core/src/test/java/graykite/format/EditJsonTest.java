@@ -10,17 +10,25 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import graykite.acting.Clip;
+import graykite.acting.Instincts;
+import graykite.acting.Instincts.Kind;
+import graykite.acting.InstinctsPlan;
 import graykite.acting.Layers;
+import graykite.acting.LookPoint;
 import graykite.base.BadInput;
 import graykite.edit.ActingEdit;
 import graykite.edit.CastEdit;
 import graykite.edit.ClipEdit;
 import graykite.edit.Edit;
 import graykite.edit.LineEdit;
+import graykite.edit.LookEdit;
 import graykite.edit.MouthEdit;
 import graykite.edit.ProjectEdit;
 import graykite.edit.ReadingEdit;
 import graykite.edit.SceneEdit;
+import graykite.geometry.Vec;
+import graykite.layer.LayerSetting;
+import graykite.layer.LayerSetting.Blend;
 import graykite.motion.Curve;
 import graykite.motion.Key;
 import graykite.mouth.Diction;
@@ -117,6 +125,13 @@ class EditJsonTest {
             new ActingEdit.RemoveKey("x", 0),
             new ActingEdit.AddLayer("x", 2, Layers.usual().plans().get(3)),
             new ActingEdit.ChangeLayer("x", 1, Layers.usual().plans().get(1)),
+            new ActingEdit.ChangeLayer(
+                    "x",
+                    1,
+                    new InstinctsPlan(
+                            LayerSetting.of("Instincts", Blend.ADD),
+                            4,
+                            Instincts.of(4).with(Kind.HEAD, new Instincts.Figures(9, 0.5, true)))),
             new ActingEdit.RemoveLayer("x", 1),
             new ActingEdit.OrderLayer("x", 1, 3),
             new ClipEdit.AddClip("x", "", 0.5, 2, Clip.Look.of("Wry").withAmounts(1, 0.4)),
@@ -131,6 +146,11 @@ class EditJsonTest {
             new ClipEdit.ChangeClip(
                     "x", "Feel", 0, 0.6, 2.5, Clip.Look.of("Glad").withMouth(0)),
             new ClipEdit.RemoveClip("x", "", 1),
+            new LookEdit.AddLook("x", 0.5, 2, new LookPoint.Person("pim"), 0.5),
+            new LookEdit.AddLook("x", 0.5, 2, new LookPoint.Viewer(), 0.2),
+            new LookEdit.ChangeLook("x", 0, 0.5, 2, new LookPoint.Spot("Bell", new Vec(400, 100, 200)), 1),
+            new LookEdit.ChangeLook("x", 0, 0.5, 2, new LookPoint.Toward("Off stage", 40, -5), 0),
+            new LookEdit.RemoveLook("x", 0),
             new CastEdit.AddMember(new Member("o", "Other", new Member.Shipped("pim"), Optional.of(LIBRARY))),
             new CastEdit.RemoveMember("o"),
             new CastEdit.NameMember("o", "Somebody"),

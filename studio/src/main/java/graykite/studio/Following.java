@@ -63,6 +63,12 @@ final class Following {
             }
             desks.refresh();
         });
+        workspace.looks().chosen().addListener((o, b, n) -> {
+            if (n.intValue() >= 0) {
+                window.knot().set(Knot.ACTING);
+            }
+            desks.refresh();
+        });
         workspace.clips().chosen().addListener((o, b, n) -> {
             if (n.isPresent()) {
                 window.knot().set(Knot.ACTING);

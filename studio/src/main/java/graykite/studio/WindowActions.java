@@ -172,7 +172,8 @@ final class WindowActions {
         if (reading) {
             window.workspace().words().delete();
         } else if (!window.workspace().mouth().curves().deleteKey()
-                && !window.workspace().clips().delete()) {
+                && !window.workspace().clips().delete()
+                && !window.workspace().looks().delete()) {
             window.workspace().keys().delete();
         }
     }

@@ -285,4 +285,79 @@ class ActingWindowTest extends RealWindow {
         assertEquals(0, layers().stream().filter(l -> l.setting().muted()).count(), "one step");
         assertEquals(1, clips().size());
     }
+
+    private double gaze(double time) {
+        return onStage("eyeYaw", time) + onStage("headYaw", time);
+    }
+
+    /** A look is put at the playhead, dragged, sent to somebody else and deleted; the eyes go there. */
+    @Test
+    void looksArePutAndSentElsewhere(FxRobot robot) throws Exception {
+        robot.clickOn("#tab-look");
+        run(() -> window.player().seek(1));
+        double before = gaze(1.8);
+        robot.clickOn("#look-left");
+        settle();
+        assertEquals(1, onFx(() -> workspace.looks().looks().size()));
+        assertTrue(gaze(1.8) > before + 18, "from " + before + " to " + gaze(1.8));
+        robot.clickOn("#look-right");
+        settle();
+        assertEquals(1, onFx(() -> workspace.looks().looks().size()), "the chosen one goes elsewhere");
+        assertTrue(gaze(1.8) < before - 18);
+        double second = onFx(() -> window.sheet().xOf(2) - window.sheet().xOf(1));
+        Point2D row = onFx(() -> window.sheet()
+                .localToScreen(window.sheet().xOf(1.5), window.sheet().rowY("look")));
+        robot.moveTo(row)
+                .press(MouseButton.PRIMARY)
+                .moveBy(second / 2, 0)
+                .moveBy(second / 2, 0)
+                .release(MouseButton.PRIMARY);
+        settle();
+        assertEquals(2, onFx(() -> workspace.looks().looks().getFirst().start()), 0.05);
+        Slider head = robot.lookup(n -> n instanceof Slider s
+                        && "Head".equals(s.getAccessibleText())
+                        && s.getParent().isVisible())
+                .query();
+        double turned = onStage("headYaw", 2.9);
+        run(() -> head.setValue(0));
+        assertTrue(onStage("headYaw", 2.9) > turned + 5, "the eyes alone");
+        run(() -> window.sheet().requestFocus());
+        robot.type(KeyCode.DELETE);
+        settle();
+        assertTrue(onFx(() -> workspace.looks().looks().isEmpty()));
+        robot.clickOn("#look-at-place");
+        settle();
+        assertEquals(
+                "40, 0, 60",
+                onFx(() -> workspace.looks().looks().getFirst().look().point().name()));
+    }
+
+    /** Instincts are turned down one by one, and a lock keeps one of them when the others are varied. */
+    @Test
+    void instinctsAreTurnedDownAndLocked(FxRobot robot) {
+        robot.clickOn("#tab-instincts");
+        Slider head = robot.lookup(n -> n instanceof Slider s && "Head".equals(s.getAccessibleText()) && s.isVisible())
+                .query();
+        run(() -> head.setValue(0));
+        for (double t = 0.2; t < 5; t += 0.3) {
+            assertEquals(0, onStage("headYaw", t), 1e-9, "at " + t);
+        }
+        run(workspace::undo);
+        robot.clickOn("#lock-blinks");
+        settle();
+        List<Double> before =
+                onFx(() -> workspace.performance().get().orElseThrow().life().orElseThrow().blinks().blinks().stream()
+                        .map(b -> b.start())
+                        .toList());
+        double was = onStage("headYaw", 3);
+        run(() -> robot.lookup(n -> n instanceof ButtonBase b && "Vary".equals(b.getText()))
+                .queryAs(ButtonBase.class)
+                .fire());
+        List<Double> after =
+                onFx(() -> workspace.performance().get().orElseThrow().life().orElseThrow().blinks().blinks().stream()
+                        .map(b -> b.start())
+                        .toList());
+        assertEquals(before, after, "blinks are locked");
+        assertTrue(Math.abs(onStage("headYaw", 3) - was) > 0.01, "the head is another");
+    }
 }

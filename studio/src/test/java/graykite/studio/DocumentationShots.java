@@ -50,7 +50,16 @@ final class DocumentationShots {
 
     /** Views that are looked at, but are not in the documentation: taken only when they are asked for. */
     private static final List<String> EXTRA = List.of(
-            "keys", "command-box", "by-hand", "long-recording", "two-views", "picture-face", "layers", "assign-shapes");
+            "keys",
+            "command-box",
+            "by-hand",
+            "long-recording",
+            "two-views",
+            "picture-face",
+            "layers",
+            "assign-shapes",
+            "looks",
+            "instincts");
 
     private final Stage stage;
     private final StudioWindow window;
@@ -174,16 +183,16 @@ final class DocumentationShots {
                 "voice-desk",
                 () -> {
                     window.knot().set(Knot.VOICE);
-                    workspace.showLoudness().set(true);
-                    workspace.showPitch().set(true);
+                    workspace.waveOverlays().loudness().set(true);
+                    workspace.waveOverlays().pitch().set(true);
                     window.scrollDesk(0.6);
                 },
                 acted);
         add(
                 "",
                 () -> {
-                    workspace.showLoudness().set(false);
-                    workspace.showPitch().set(false);
+                    workspace.waveOverlays().loudness().set(false);
+                    workspace.waveOverlays().pitch().set(false);
                     window.knot().set(Knot.READING);
                     workspace.sceneId().set("");
                     workspace.editLine(
@@ -303,6 +312,15 @@ final class DocumentationShots {
                     window.player().seek(4.3);
                 },
                 acted);
+        add(
+                "looks",
+                () -> {
+                    window.player().seek(1.2);
+                    workspace.looks().add(workspace.looks().points().get(6), new TimeRange(0.9, 2.4));
+                    window.player().seek(1.9);
+                },
+                acted);
+        add("instincts", () -> ((ToggleButton) window.root().lookup("#tab-instincts")).setSelected(true), acted);
         add("layers", () -> ((ToggleButton) window.root().lookup("#tab-layers")).setSelected(true), acted);
         add(
                 "scene",

@@ -1,7 +1,6 @@
 package graykite.studio.desk;
 
 import graykite.acting.PoseKey;
-import graykite.edit.ActingEdit;
 import graykite.rig.Character;
 import graykite.scene.Performance;
 import graykite.studio.model.Workspace;
@@ -26,8 +25,8 @@ import org.kordamp.ikonli.javafx.FontIcon;
 public final class ActingDesk extends Desk {
     private final Workspace workspace;
     private final Consumer<String> keyPose;
-    private final Label facts = Parts.quiet("");
-    private final Button vary = new Button("Vary", new FontIcon(Feather.SHUFFLE));
+    private final InstinctsPane instincts;
+    private final LooksPane looks;
     private final ComboBox<String> pose = new ComboBox<>();
     private final Label keyHint = Parts.quiet("");
     private final VBox keyCard;
@@ -47,9 +46,8 @@ public final class ActingDesk extends Desk {
     public ActingDesk(Workspace workspace, Player player, Consumer<String> keyPose) {
         this.workspace = workspace;
         this.keyPose = keyPose;
-        vary.setTooltip(new Tooltip("Another variation of blinks, eyes and head"));
-        vary.setOnAction(
-                e -> workspace.line().ifPresent(l -> workspace.edit(new ActingEdit.Vary(l.id(), l.seed() + 1))));
+        instincts = new InstinctsPane(workspace);
+        looks = new LooksPane(workspace, player);
         strength = new Parts.Tuner(
                 "Strength",
                 "How much of the pose",
@@ -74,15 +72,9 @@ public final class ActingDesk extends Desk {
         clip = new ClipCard(workspace);
         expressions = new ExpressionsPane(workspace, player, pictures);
         tabs.add("Feel", "Expressions on the line", new VBox(10, clip, expressions));
+        tabs.add("Look", "Where whoever speaks looks", looks);
         tabs.add("Poses", "Poses keyed on the line", keyCard);
-        tabs.add(
-                "Instincts",
-                "What the face does by itself",
-                Parts.card(
-                        Parts.heading("Instincts"),
-                        Parts.quiet("Blinks, small darts of the eyes, and the head and brows on loud syllables."),
-                        facts,
-                        vary));
+        tabs.add("Instincts", "What the face does by itself", instincts);
         tabs.add("Layers", "What lies over what", layers);
         tabs.add("Scene", "Lines in time on one stage", scene);
         tabs.open().addListener((o, b, n) -> refresh());
@@ -90,6 +82,11 @@ public final class ActingDesk extends Desk {
         tabs.open("Feel");
         // What is chosen on the sheet is worked on here.
         workspace.clips().chosen().addListener((o, b, n) -> n.ifPresent(c -> tabs.open("Feel")));
+        workspace.looks().chosen().addListener((o, b, n) -> {
+            if (n.intValue() >= 0) {
+                tabs.open("Look");
+            }
+        });
         workspace.keys().index().addListener((o, b, n) -> {
             if (n.intValue() >= 0) {
                 tabs.open("Poses");
@@ -97,7 +94,7 @@ public final class ActingDesk extends Desk {
         });
     }
 
-    /** Opens one of the sections: Feel, Poses, Instincts, Layers or Scene. */
+    /** Opens one of the sections: Feel, Look, Poses, Instincts, Layers or Scene. */
     public void openTab(String title) {
         tabs.open(title);
     }
@@ -161,14 +158,8 @@ public final class ActingDesk extends Desk {
     @Override
     public void refresh() {
         Optional<Performance> performance = workspace.performance().get();
-        vary.setDisable(performance.isEmpty());
-        facts.setText(performance
-                .flatMap(Performance::life)
-                .map(life -> life.blinks().blinks().size() + " blinks, "
-                        + life.darts().darts().size() + " eye darts, "
-                        + life.head().beats().size() + " head beats; variation "
-                        + workspace.line().orElseThrow().seed())
-                .orElse("They come with the reading of the line."));
+        instincts.refresh();
+        looks.refresh();
         keyCard.setDisable(performance.isEmpty());
         refreshKey(performance.map(Performance::character));
         scene.refresh();

@@ -3,6 +3,7 @@ package graykite.studio.desk;
 import graykite.acting.ClipsPlan;
 import graykite.acting.InstinctsPlan;
 import graykite.acting.LayerPlan;
+import graykite.acting.LooksPlan;
 import graykite.acting.OwnCurvesPlan;
 import graykite.acting.PosesPlan;
 import graykite.acting.SpeechPlan;
@@ -80,6 +81,7 @@ final class LayersPane extends VBox {
                 p.clips().isEmpty()
                         ? "no expressions yet"
                         : p.clips().size() == 1 ? "1 clip" : p.clips().size() + " clips";
+            case LooksPlan p -> p.looks().size() == 1 ? "1 look" : p.looks().size() + " looks";
             default -> "";
         };
     }

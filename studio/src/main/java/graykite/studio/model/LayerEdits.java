@@ -1,6 +1,8 @@
 package graykite.studio.model;
 
 import graykite.acting.ClipsPlan;
+import graykite.acting.Instincts;
+import graykite.acting.InstinctsPlan;
 import graykite.acting.LayerPlan;
 import graykite.acting.Layers;
 import graykite.edit.ActingEdit;
@@ -33,6 +35,29 @@ public final class LayerEdits {
     public void setting(int index, long gesture, UnaryOperator<LayerSetting> change) {
         LayerPlan plan = plans().get(index);
         workspace.editLine(gesture, l -> new ActingEdit.ChangeLayer(l, index, plan.with(change.apply(plan.setting()))));
+    }
+
+    /** What the face does by itself; as everybody does where the layer was taken out. */
+    public Instincts instincts() {
+        return layers().first(InstinctsPlan.class).map(InstinctsPlan::instincts).orElseGet(() -> Instincts.of(1));
+    }
+
+    /** True when the line has a layer for what the face does by itself. */
+    public boolean hasInstincts() {
+        return layers().first(InstinctsPlan.class).isPresent();
+    }
+
+    /** Changes one instinct of the line. */
+    public void instinct(Instincts.Kind kind, long gesture, UnaryOperator<Instincts.Figures> change) {
+        for (int i = 0; i < plans().size(); i++) {
+            if (plans().get(i) instanceof InstinctsPlan plan) {
+                int index = i;
+                Instincts after = plan.instincts()
+                        .with(kind, change.apply(plan.instincts().of(kind)));
+                workspace.editLine(gesture, l -> new ActingEdit.ChangeLayer(l, index, plan.with(after)));
+                return;
+            }
+        }
     }
 
     /** Adds an empty layer for expressions on top. */

@@ -18,7 +18,6 @@ import graykite.workbench.Workbench;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
-import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -48,13 +47,14 @@ public final class Workspace extends OpenProject {
     private final ReadOnlyObjectWrapper<StageSound> stageSound = new ReadOnlyObjectWrapper<>(StageSound.NONE);
     private final PoseKeys keys = new PoseKeys(this);
     private final ClipEdits clips = new ClipEdits(this);
+    private final LookEdits looks = new LookEdits(this);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final MouthEdits mouth = new MouthEdits(this);
     private final ChartEdits charts = new ChartEdits(this);
     private final SceneEdits scenes = new SceneEdits(this);
     private final Retiming retiming = new Retiming(this);
-    private final BooleanProperty showLoudness = new SimpleBooleanProperty(false);
-    private final BooleanProperty showPitch = new SimpleBooleanProperty(false);
+    private final WaveOverlays waveOverlays =
+            new WaveOverlays(new SimpleBooleanProperty(false), new SimpleBooleanProperty(false));
 
     /** A sound of the line: word and phone indices, or -1 for none. */
     public record Selection(int word, int phone) {
@@ -149,6 +149,11 @@ public final class Workspace extends OpenProject {
         return clips;
     }
 
+    /** Where whoever speaks looks. */
+    public LookEdits looks() {
+        return looks;
+    }
+
     /** The mouth chart of who speaks. */
     public ChartEdits charts() {
         return charts;
@@ -203,14 +208,9 @@ public final class Workspace extends OpenProject {
         return figures.of(speaker());
     }
 
-    /** True while loudness is drawn over the wave. */
-    public BooleanProperty showLoudness() {
-        return showLoudness;
-    }
-
-    /** True while pitch is drawn over the wave. */
-    public BooleanProperty showPitch() {
-        return showPitch;
+    /** What is drawn over the wave. */
+    public WaveOverlays waveOverlays() {
+        return waveOverlays;
     }
 
     /** Number of the frame at which the line begins; a scene begins at 0. */

@@ -10,8 +10,8 @@ import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.Pose;
 import graykite.rig.Views;
+import graykite.studio.model.Counted;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
@@ -41,9 +41,9 @@ public final class BringInOverlay extends Overlay {
         VBox facts = new VBox(4);
         line(
                 facts,
-                counted(character.triangleCount(), "triangle") + " in "
-                        + counted(character.parts().size(), "piece") + ", "
-                        + counted(character.channels().size(), "channel"),
+                Counted.of(character.triangleCount(), "triangle") + " in "
+                        + Counted.of(character.parts().size(), "piece") + ", "
+                        + Counted.of(character.channels().size(), "channel"),
                 "label");
         long sure = found.matches().stream()
                 .filter(m -> m.certainty() >= Match.SURE)
@@ -52,7 +52,7 @@ public final class BringInOverlay extends Overlay {
         if (!found.matches().isEmpty()) {
             line(
                     facts,
-                    counted(sure, "channel") + " recognised by name"
+                    Counted.of(sure, "channel") + " recognised by name"
                             + (guesses > 0 ? ", " + guesses + " guessed: look at them under Shapes" : ""),
                     "label");
         }
@@ -60,7 +60,7 @@ public final class BringInOverlay extends Overlay {
         if (unused > 0) {
             line(
                     facts,
-                    counted(unused, "channel") + " without a meaning yet, to be assigned or tried by hand",
+                    Counted.of(unused, "channel") + " without a meaning yet, to be assigned or tried by hand",
                     "label");
         }
         List<Viseme> missing = MouthChart.missing(character);
@@ -89,10 +89,6 @@ public final class BringInOverlay extends Overlay {
         buttons.setAlignment(Pos.CENTER_RIGHT);
         VBox.setVgrow(facts, Priority.ALWAYS);
         card().getChildren().addAll(title, pictures, facts, buttons);
-    }
-
-    private static String counted(long number, String what) {
-        return String.format(Locale.ROOT, "%,d %s%s", number, what, number == 1 ? "" : "s");
     }
 
     private static void line(VBox into, String text, String style) {

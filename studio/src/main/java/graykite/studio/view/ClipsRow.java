@@ -193,6 +193,7 @@ final class ClipsRow extends SheetRow {
         Optional<Spot> spot = spot(at);
         edits.chosen().set(spot.map(Spot::choice));
         sheet.workspace().keys().index().set(-1);
+        sheet.workspace().looks().chosen().set(-1);
         grip = spot.map(Spot::grip).orElse(Grip.NONE);
         grabbed = spot.map(s -> at.time() - s.clip.start()).orElse(0.0);
         gesture = sheet.workspace().newGesture();

@@ -117,6 +117,7 @@ final class PosesRow extends SheetRow {
         sheet.workspace().keys().index().set(edge.or(() -> keyAt(at.time())).orElse(-1));
         gesture = sheet.workspace().newGesture();
         sheet.workspace().clips().chosen().set(Optional.empty());
+        sheet.workspace().looks().chosen().set(-1);
         return edge.isPresent() || super.press(at);
     }
 

@@ -56,6 +56,7 @@ public final class SheetView extends Pane {
                         new SoundsRow(context, this::editWord),
                         new MouthRow(context, this::editWord),
                         new ClipsRow(context),
+                        new LooksRow(context),
                         new PosesRow(context),
                         curve));
         this.editor = new WordEditor(workspace, this::requestFocus);
@@ -66,6 +67,7 @@ public final class SheetView extends Pane {
         setFocusTraversable(true);
         setAccessibleText("The sheet: ruler, wave, words, sounds and mouth over time");
         watch();
+        canvas.pressedProperty().addListener((o, b, n) -> redraw());
         scroll.valueProperty().addListener((o, b, n) -> {
             if (scroll.isPressed() || scroll.isFocused()) {
                 scale.startAt(n.doubleValue());
@@ -82,10 +84,11 @@ public final class SheetView extends Pane {
                         workspace.scene(),
                         workspace.history(),
                         workspace.selection(),
-                        workspace.showLoudness(),
-                        workspace.showPitch(),
+                        workspace.waveOverlays().loudness(),
+                        workspace.waveOverlays().pitch(),
                         workspace.keys().index(),
                         workspace.clips().chosen(),
+                        workspace.looks().chosen(),
                         workspace.mouth().section(),
                         workspace.mouth().curves().key(),
                         workspace.jobs().running(),
@@ -226,7 +229,8 @@ public final class SheetView extends Pane {
         }
         double end = workspace.openScene().isPresent() ? Math.max(player.duration(), lineDuration()) : lineDuration();
         scale.room(getWidth(), player.beginning(), end);
-        if (!fitted) {
+        // What is dragged must not slide away under the pointer: the sheet fits itself again when it is let go.
+        if (!fitted && !canvas.isPressed()) {
             scale.fit();
             fitted = workspace.sound().get().isPresent();
         }

@@ -22,10 +22,10 @@ final class VoiceCurves {
         if (sound.isEmpty()) {
             return;
         }
-        if (workspace.showLoudness().get()) {
+        if (workspace.waveOverlays().loudness().get()) {
             drawLoudness(g, sound.get().loudness(), scale, palette, width, height);
         }
-        if (workspace.showPitch().get()) {
+        if (workspace.waveOverlays().pitch().get()) {
             sound.get().pitch().ifPresent(p -> drawPitch(g, p, scale, palette, width, height));
         }
     }

@@ -1,0 +1,6 @@
+package graykite.studio.model;
+
+import javafx.beans.property.BooleanProperty;
+
+/** What is drawn over the wave: each while it is true. */
+public record WaveOverlays(BooleanProperty loudness, BooleanProperty pitch) {}

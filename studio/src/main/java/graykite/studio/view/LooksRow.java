@@ -1,0 +1,146 @@
+package graykite.studio.view;
+
+import graykite.acting.LookPoint;
+import graykite.acting.LooksLayer.Ready;
+import graykite.studio.model.LookEdits;
+import graykite.studio.model.Palette;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.VPos;
+import javafx.scene.Cursor;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+
+/** Where whoever speaks looks: a block a look, with an arrow for its side. The middle moves it, its ends stretch it. */
+final class LooksRow extends SheetRow {
+    private static final Font NAME = Font.font("Inter", 12);
+    private static final double GRAB = 5;
+
+    private final LookEdits edits;
+    private Grip grip = Grip.NONE;
+    private double grabbed;
+    private long gesture;
+
+    private enum Grip {
+        NONE,
+        MIDDLE,
+        START,
+        END
+    }
+
+    private record Spot(Ready look, Grip grip) {}
+
+    LooksRow(SheetContext sheet) {
+        super(sheet, "look", 22);
+        this.edits = sheet.workspace().looks();
+    }
+
+    @Override
+    boolean present() {
+        return !edits.looks().isEmpty();
+    }
+
+    /** Points to where one looks as the viewer sees it. */
+    private static String arrow(LookPoint point) {
+        return switch (point) {
+            case LookPoint.Viewer v -> "●";
+            case LookPoint.Toward t ->
+                Math.abs(t.yaw()) > Math.abs(t.pitch()) ? t.yaw() > 0 ? "▸" : "◂" : t.pitch() > 0 ? "▴" : "▾";
+            case LookPoint.Person p -> "◆";
+            case LookPoint.Spot s -> "✕";
+        };
+    }
+
+    @Override
+    void draw(GraphicsContext g, double width) {
+        Palette palette = sheet.palette().get();
+        for (Ready look : edits.looks()) {
+            if (sheet.scale().outside(look.start(), look.end())) {
+                continue;
+            }
+            boolean chosen = edits.chosen().get() == look.index();
+            double x = sheet.scale().xOf(look.start());
+            double wide = Math.max(2, sheet.scale().xOf(look.end()) - x);
+            Color plum = palette.plum();
+            g.setFill(Blocks.alpha(plum, chosen ? 0.45 : 0.18));
+            g.fillRoundRect(x, 3, wide, height() - 6, 5, 5);
+            g.setStroke(plum);
+            g.setLineWidth(chosen ? 2 : 1);
+            g.strokeRoundRect(x, 3, wide, height() - 6, 5, 5);
+            g.setLineWidth(1);
+            g.setFill(palette.ink());
+            g.save();
+            g.beginPath();
+            double left = Math.max(GUTTER, x);
+            g.rect(left, 0, Math.max(0, x + wide - left - 2), height());
+            g.clip();
+            g.setFont(NAME);
+            g.setTextBaseline(VPos.CENTER);
+            g.setTextAlign(TextAlignment.LEFT);
+            g.fillText(
+                    arrow(look.look().point()) + " " + edits.nameOf(look.look().point()), left + 5, height() / 2);
+            g.restore();
+            g.setTextBaseline(VPos.BASELINE);
+        }
+    }
+
+    private Optional<Spot> spot(double x) {
+        List<Ready> looks = edits.looks();
+        for (int i = looks.size() - 1; i >= 0; i--) {
+            double from = sheet.scale().xOf(looks.get(i).start());
+            double to = sheet.scale().xOf(looks.get(i).end());
+            if (x >= from - GRAB && x <= to + GRAB) {
+                Grip held = Math.abs(x - from) < GRAB ? Grip.START : Math.abs(x - to) < GRAB ? Grip.END : Grip.MIDDLE;
+                return Optional.of(new Spot(looks.get(i), held));
+            }
+        }
+        return Optional.empty();
+    }
+
+    @Override
+    Cursor cursor(SheetPointer at) {
+        return spot(at.x())
+                .map(s -> s.grip == Grip.MIDDLE ? Cursor.HAND : Cursor.H_RESIZE)
+                .orElse(Cursor.DEFAULT);
+    }
+
+    @Override
+    boolean press(SheetPointer at) {
+        Optional<Spot> spot = spot(at.x());
+        edits.chosen().set(spot.map(s -> s.look.index()).orElse(-1));
+        grip = spot.map(Spot::grip).orElse(Grip.NONE);
+        grabbed = spot.map(s -> at.time() - s.look.start()).orElse(0.0);
+        gesture = sheet.workspace().newGesture();
+        sheet.workspace().keys().index().set(-1);
+        sheet.workspace().clips().chosen().set(Optional.empty());
+        return spot.isPresent() || super.press(at);
+    }
+
+    @Override
+    void drag(SheetPointer at) {
+        edits.look().ifPresent(look -> {
+            double length = look.end() - look.start();
+            switch (grip) {
+                case MIDDLE -> {
+                    double start = Math.max(0, at.pulled() - grabbed);
+                    edits.place(start, start + length, gesture);
+                }
+                case START -> edits.place(Math.min(at.pulled(), look.end() - 0.1), look.end(), gesture);
+                case END -> edits.place(look.start(), at.pulled(), gesture);
+                case NONE -> {}
+            }
+            sheet.player().seek(at.time());
+        });
+    }
+
+    @Override
+    void offer(ContextMenu menu, SheetPointer at) {
+        spot(at.x()).ifPresent(s -> {
+            edits.chosen().set(s.look.index());
+            item(menu, "Delete the look", edits::delete);
+        });
+    }
+}
