@@ -1,5 +1,6 @@
 package graykite.scene;
 
+import graykite.rig.Channel;
 import java.util.Collections;
 import java.util.Map;
 import java.util.WeakHashMap;
@@ -17,5 +18,16 @@ public final class Acted {
     /** Every channel at a time. */
     public static double[] at(Performance performance, double time) {
         return scene(performance).at(0, time);
+    }
+
+    /** Every channel at a time but with the head straight, so that lips are measured in the face's own up and down. */
+    public static double[] straight(Performance performance, double time) {
+        double[] values = at(performance, time).clone();
+        for (Channel channel : performance.character().channels()) {
+            if (channel.group() == Channel.Group.HEAD) {
+                values[performance.character().channelIndex().get(channel.name())] = 0;
+            }
+        }
+        return values;
     }
 }

@@ -90,16 +90,12 @@ class ClosureGuardTest {
         LipGap gap = new LipGap(who);
         Beats beats = performance.beats();
         FrameRate film = FrameRate.FILM;
-        Map<String, Integer> index = who.channelIndex();
         for (Beats.Shut shut : beats.shuts()) {
             double least = 99;
             String shape = beats.list().get(shut.beat()).targets().getFirst().shape();
             double[] own = gap.lowerLip(who.values(performance.chart().poses().get(shape)));
             for (long f = film.frameAt(shut.from()); f <= film.frameAt(shut.to()) + 1; f++) {
-                double[] values = Acted.at(performance, film.secondsAt(f));
-                for (String turn : List.of("headYaw", "headPitch", "headRoll")) {
-                    values[index.getOrDefault(turn, 0)] *= index.containsKey(turn) ? 0 : 1;
-                }
+                double[] values = Acted.straight(performance, film.secondsAt(f));
                 double off = gap.at(values);
                 if (shut.kind() == Closure.LIP_TO_TEETH) {
                     double[] now = gap.lowerLip(values);

@@ -111,8 +111,8 @@ class DemoClosuresTest {
                     continue;
                 }
                 for (long f = demo.rate().frameAt(shut.from()) + 1; demo.rate().secondsAt(f) <= shut.to(); f++) {
-                    double apart = gap.at(
-                            straight(who, Acted.at(performance, demo.rate().secondsAt(f))));
+                    double apart =
+                            gap.at(Acted.straight(performance, demo.rate().secondsAt(f)));
                     loosest = Math.max(loosest, apart);
                     frames++;
                     assertTrue(
@@ -123,16 +123,5 @@ class DemoClosuresTest {
             }
         }
         assertTrue(frames > 60, frames + " frames, the loosest " + loosest + " mm apart");
-    }
-
-    /** The head straight: the gap is measured in the face's own up and down. */
-    private static double[] straight(Character who, double[] values) {
-        double[] straight = values.clone();
-        for (int c = 0; c < straight.length; c++) {
-            if (who.channels().get(c).group() == Channel.Group.HEAD) {
-                straight[c] = 0;
-            }
-        }
-        return straight;
     }
 }

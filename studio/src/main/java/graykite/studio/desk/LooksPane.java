@@ -32,6 +32,7 @@ final class LooksPane extends VBox {
     private final TextField to = new TextField();
     private final TextField[] place = {new TextField(), new TextField(), new TextField()};
     private final Parts.Tuner head;
+    private final Label absent = Parts.quiet("");
     private List<LookPoint> shown = List.of();
     private long gesture;
 
@@ -82,7 +83,8 @@ final class LooksPane extends VBox {
         return Parts.card(
                 Parts.heading("The chosen look"),
                 Parts.row(new Label("from"), from, new Label("to"), to, new Label("s"), delete),
-                head);
+                head,
+                absent);
     }
 
     /** A place on the stage, typed. */
@@ -175,6 +177,8 @@ final class LooksPane extends VBox {
                 to.setText(String.format(Locale.ROOT, "%.3f", r.end()));
             }
             head.set(r.look().head());
+            Parts.shown(absent, !edits.isThere(r.look().point()));
+            absent.setText(edits.nameOf(r.look().point()) + " does not share this stage: open the line in a scene.");
         });
     }
 }

@@ -12,6 +12,7 @@ import graykite.time.TimeRange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 
@@ -62,6 +63,13 @@ public final class LookEdits {
         return point instanceof LookPoint.Person p
                 ? workspace.project().member(p.member()).map(Member::name).orElse("Somebody who left")
                 : point.name();
+    }
+
+    /** True when what is looked at is there: somebody else only where they share the stage. */
+    public boolean isThere(LookPoint point) {
+        return !(point instanceof LookPoint.Person p)
+                || workspace.scene().get().stream().anyMatch(s -> IntStream.range(0, s.size())
+                        .anyMatch(i -> s.role(i).member().equals(p.member())));
     }
 
     private LookEdit.AddLook adding(Line line, LookPoint point, TimeRange range) {
