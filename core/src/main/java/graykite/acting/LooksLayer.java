@@ -80,7 +80,10 @@ public final class LooksLayer implements OnStage {
             }
             turns.add(new Turn(
                     look.start, there.get(), look.look.head(), look.look.point().name()));
-            boolean goesOn = i + 1 < ready.size() && ready.get(i + 1).start - look.end < JOINED;
+            // Whoever is not there cannot be looked at next: the eyes come back instead.
+            boolean goesOn = i + 1 < ready.size()
+                    && ready.get(i + 1).start - look.end < JOINED
+                    && surroundings.toward(ready.get(i + 1).look.point()).isPresent();
             if (!goesOn) {
                 turns.add(new Turn(look.end, Direction.AHEAD, look.look.head(), "ahead again"));
             }

@@ -8,7 +8,16 @@ import graykite.project.Project;
  * and so is a script.
  */
 public sealed interface Edit
-        permits ProjectEdit, LineEdit, ReadingEdit, MouthEdit, ActingEdit, ClipEdit, LookEdit, CastEdit, SceneEdit {
+        permits ProjectEdit,
+                LineEdit,
+                ReadingEdit,
+                MouthEdit,
+                ActingEdit,
+                ClipEdit,
+                LookEdit,
+                CueEdit,
+                CastEdit,
+                SceneEdit {
     /** What it does, in words for the history. */
     String inWords();
 

@@ -29,6 +29,8 @@ final class Target {
             case ActingEdit.ChangeLayer e -> List.of(e.line(), e.index());
             case ClipEdit.ChangeClip e -> List.of(e.line(), e.layer(), e.clip());
             case LookEdit.ChangeLook e -> List.of(e.line(), e.look());
+            case CueEdit.SetCue e -> List.of(e.line(), e.cue().name());
+            case CueEdit.SwitchCue e -> List.of(e.line(), e.cue(), e.word());
             case CastEdit.SetLibrary e -> List.of(e.member());
             case CastEdit.SetPose e -> List.of(e.member(), e.name());
             case CastEdit.SetChart e -> List.of(e.member());

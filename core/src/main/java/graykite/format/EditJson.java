@@ -23,6 +23,7 @@ public final class EditJson {
                     LineEditKinds.ACTING,
                     ClipEditKinds.ALL,
                     LookJson.EDITS,
+                    CueJson.EDITS,
                     CastEditKinds.ALL)
             .<EditKind<?>>flatMap(List::stream)
             .toList();

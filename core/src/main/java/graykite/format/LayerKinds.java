@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.acting.ClipsPlan;
+import graykite.acting.CuesPlan;
 import graykite.acting.InstinctsPlan;
 import graykite.acting.LayerPlan;
 import graykite.acting.Layers;
@@ -64,7 +65,8 @@ final class LayerKinds {
                     "looks",
                     LooksPlan.class,
                     (p, json) -> LookJson.write(p.looks(), json.putArray("looks")),
-                    (s, json) -> new LooksPlan(s, LookJson.looks(json.path("looks")))));
+                    (s, json) -> new LooksPlan(s, LookJson.looks(json.path("looks")))),
+            new Kind<>("cues", CuesPlan.class, CueJson::write, CueJson::read));
 
     private LayerKinds() {}
 

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.core.JsonGenerator;
 import graykite.base.BadInput;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
+import graykite.text.Tags;
 import graykite.time.TimeRange;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -152,7 +153,7 @@ public final class TimingFiles {
         int count = 0;
         for (int w = 0; w < timing.words().size(); w++) {
             TimedWord word = timing.words().get(w);
-            line.append(line.isEmpty() ? "" : " ").append(word.text()).append(word.mark());
+            line.append(line.isEmpty() ? "" : " ").append(word.text()).append(Tags.without(word.mark()));
             range = new TimeRange(range == null ? word.start() : range.start(), word.end());
             count++;
             boolean last = w + 1 == timing.words().size();

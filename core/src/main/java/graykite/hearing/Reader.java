@@ -12,6 +12,7 @@ import graykite.sound.Sound;
 import graykite.text.Pronouncer;
 import graykite.text.Pronunciation;
 import graykite.text.Script;
+import graykite.text.Tags;
 import graykite.text.WordChoice;
 import graykite.time.TimeRange;
 import java.util.Arrays;
@@ -104,7 +105,7 @@ public final class Reader {
         StringBuilder text = new StringBuilder();
         for (TimedWord word : earlier.words()) {
             if (word.source() != WordSource.SOUND) {
-                text.append(word.text()).append(word.mark()).append(' ');
+                text.append(Tags.written(word.text(), word.mark())).append(' ');
             }
         }
         Script script = Script.of(text.toString());

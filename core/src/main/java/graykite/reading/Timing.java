@@ -3,6 +3,7 @@ package graykite.reading;
 import static graykite.base.Require.requireThat;
 
 import graykite.text.Phone;
+import graykite.text.Tags;
 import graykite.time.TimeMap;
 import java.util.ArrayList;
 import java.util.List;
@@ -120,7 +121,7 @@ public record Timing(List<TimedWord> words, List<MissingWord> missing, double du
     }
 
     private static void append(StringBuilder text, String word, String mark) {
-        text.append(text.isEmpty() ? "" : " ").append(word).append(mark);
+        text.append(text.isEmpty() ? "" : " ").append(Tags.written(word, mark));
     }
 
     /** The word that sounds at a time, or -1. */

@@ -4,6 +4,7 @@ import static graykite.base.Require.requireThat;
 
 import graykite.text.Phone;
 import graykite.text.Pronunciation;
+import graykite.text.Tags;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -24,12 +25,18 @@ public final class TimingEdits {
         requireThat(phone > 0 && phone < whole.phones().size(), "A word is split between two of its sounds.");
         List<TimedWord> words = new ArrayList<>(timing.words());
         words.set(
-                word, new TimedWord(first, "", pinned(whole.phones().subList(0, phone)), whole.source(), whole.fit()));
+                word,
+                new TimedWord(
+                        first,
+                        Tags.head(whole.mark()),
+                        pinned(whole.phones().subList(0, phone)),
+                        whole.source(),
+                        whole.fit()));
         words.add(
                 word + 1,
                 new TimedWord(
                         second,
-                        whole.mark(),
+                        Tags.tail(whole.mark()),
                         pinned(whole.phones().subList(phone, whole.phones().size())),
                         whole.source(),
                         whole.fit()));
@@ -50,8 +57,9 @@ public final class TimingEdits {
         words.set(
                 word,
                 new TimedWord(
-                        first.text() + " " + second.text(),
-                        second.mark(),
+                        // Its punctuation stays between the two; its tags go to the mark of both.
+                        first.text() + Tags.without(first.mark()) + " " + second.text(),
+                        Tags.joined(first.mark(), second.mark()),
                         phones,
                         source,
                         Math.min(first.fit(), second.fit())));

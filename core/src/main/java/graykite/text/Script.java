@@ -11,7 +11,7 @@ import java.util.stream.Collectors;
  * The words of a line as written, each with the plain words that are spoken for it: "21" is spoken "twenty one".
  *
  * @param text what the user wrote
- * @param words in order; marks of punctuation belong to the word before them
+ * @param words in order; marks of punctuation, and tags as in [sigh], belong to the word before them
  */
 public record Script(String text, List<Word> words) {
     private static final int MOST_WORDS = 100_000;
@@ -42,7 +42,11 @@ public record Script(String text, List<Word> words) {
      */
     public static Script of(String text) {
         List<Word> words = new ArrayList<>();
-        String clean = text.replace('\u2019', '\'').replace('\u2018', '\'').replace('\u02BC', '\'');
+        String first = "";
+        String clean = Tags.setApart(text)
+                .replace('\u2019', '\'')
+                .replace('\u2018', '\'')
+                .replace('\u02BC', '\'');
         clean = clean.replaceAll("[\\u2013\\u2014\\u2026]|\\.\\.\\.|--", " $0 ");
         for (String token : clean.split("[\\s\\p{Zs}\uFEFF]+")) {
             if (token.isEmpty()) {
@@ -52,10 +56,20 @@ public record Script(String text, List<Word> words) {
                 throw new BadInput("The script holds a word of " + token.length() + " letters (\""
                         + token.substring(0, 20) + "…\"). Put spaces between its words.");
             }
-            add(token, words);
+            if (Tags.isTag(token) && words.isEmpty()) {
+                first += token;
+            } else if (Tags.isTag(token)) {
+                mark(token, words);
+            } else {
+                add(token, words);
+            }
             if (words.size() > MOST_WORDS) {
                 throw new BadInput("The script has more than 100,000 words. Split the line into several.");
             }
+        }
+        if (!first.isEmpty() && !words.isEmpty()) {
+            Word word = words.getFirst();
+            words.set(0, new Word(word.written(), word.spoken(), first + Tags.BEFORE + word.mark()));
         }
         return new Script(text, words);
     }
@@ -79,9 +93,13 @@ public record Script(String text, List<Word> words) {
         if (!spoken.isEmpty()) {
             words.add(new Word(core, spoken, mark));
         } else if (!words.isEmpty()) {
-            Word last = words.removeLast();
-            words.add(new Word(last.written(), last.spoken(), last.mark() + token));
+            mark(token, words);
         }
+    }
+
+    private static void mark(String token, List<Word> words) {
+        Word last = words.removeLast();
+        words.add(new Word(last.written(), last.spoken(), last.mark() + token));
     }
 
     private static boolean startsWord(char c) {

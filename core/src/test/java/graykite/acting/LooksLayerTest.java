@@ -56,6 +56,14 @@ class LooksLayerTest {
         throw new AssertionError("never");
     }
 
+    /** One who looks away and then at somebody who is not there does not stay with what was before. */
+    @Test
+    void whoeverIsNotThereIsNotLookedAt() {
+        LooksLayer layer = layer(look(1, 2, new Toward("Left", 26, 0), 0.5), look(2.05, 4, new Person("pim"), 0.5));
+        assertEquals(26, gaze(layer, 1.9), 0.1);
+        assertEquals(0, gaze(layer, 3.5), 0.1);
+    }
+
     /** Carpenter 1988: a dart of so many degrees takes 2.2 ms a degree and 21 ms; common practice: the head follows. */
     @Test
     void eyesDartAndTheHeadFollows() {

@@ -10,6 +10,7 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import graykite.acting.Clip;
+import graykite.acting.Cue;
 import graykite.acting.Instincts;
 import graykite.acting.Instincts.Kind;
 import graykite.acting.InstinctsPlan;
@@ -19,6 +20,7 @@ import graykite.base.BadInput;
 import graykite.edit.ActingEdit;
 import graykite.edit.CastEdit;
 import graykite.edit.ClipEdit;
+import graykite.edit.CueEdit;
 import graykite.edit.Edit;
 import graykite.edit.LineEdit;
 import graykite.edit.LookEdit;
@@ -151,6 +153,14 @@ class EditJsonTest {
             new LookEdit.ChangeLook("x", 0, 0.5, 2, new LookPoint.Spot("Bell", new Vec(400, 100, 200)), 1),
             new LookEdit.ChangeLook("x", 0, 0.5, 2, new LookPoint.Toward("Off stage", 40, -5), 0),
             new LookEdit.RemoveLook("x", 0),
+            new CueEdit.SetCue("x", new Cue("Brow", Cue.Mark.QUESTION, Clip.Look.of("Curious"), -0.4, 0.9, 0.8, 0.3)),
+            new CueEdit.SetCue("x", Cue.of("Beat", new Cue.Stress(), Clip.Look.of("Resolute"))),
+            new CueEdit.SetCue("x", Cue.of("Wait", new Cue.Pause(0.5), Clip.Look.of("Thoughtful"))),
+            new CueEdit.SetCue("x", Cue.of("Sigh", new Cue.Tag("sigh"), Clip.Look.of("Tired"))),
+            new CueEdit.SpreadCues("x"),
+            new CueEdit.RemoveCue("x", "Brow"),
+            new CueEdit.SwitchCue("x", "Brow", 3, false, -0.1),
+            new CueEdit.TakeCue("x", "Brow", 3, 0.5, 1.2, Clip.Look.of("Curious")),
             new CastEdit.AddMember(new Member("o", "Other", new Member.Shipped("pim"), Optional.of(LIBRARY))),
             new CastEdit.RemoveMember("o"),
             new CastEdit.NameMember("o", "Somebody"),

@@ -5,6 +5,7 @@ import graykite.format.Shelf;
 import graykite.picture.Camera;
 import graykite.project.Line;
 import graykite.studio.model.Knot;
+import graykite.studio.model.Selection;
 import graykite.studio.model.UserAction;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.CommandOverlay;
@@ -198,7 +199,7 @@ final class WindowActions {
     }
 
     private void nudge(int frames) {
-        Workspace.Selection chosen = window.workspace().selection().get();
+        Selection chosen = window.workspace().selection().get();
         window.workspace()
                 .line()
                 .flatMap(Line::timing)

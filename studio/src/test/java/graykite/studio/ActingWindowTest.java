@@ -47,8 +47,7 @@ class ActingWindowTest extends RealWindow {
 
     @BeforeEach
     void openActing() throws Exception {
-        run(window::openDemo);
-        await(() -> workspace.performance().get().isPresent());
+        openUnactedDemo();
         run(() -> window.knot().set(Knot.ACTING));
         run(window.sheet()::fit);
     }

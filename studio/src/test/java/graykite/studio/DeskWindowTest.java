@@ -253,7 +253,7 @@ class DeskWindowTest extends RealWindow {
         assertTrue(turned.yaw() < -15 && turned.pitch() > Camera.FRONT.pitch(), turned.toString());
         robot.scroll(2, VerticalDirection.UP);
         assertNotEquals(turned.height(), onFx(() -> window.face().camera().get().height()));
-        robot.doubleClickOn(middle);
+        doubleClick(robot, middle);
         assertEquals(Camera.FRONT, onFx(() -> window.face().camera().get()));
         for (String view : List.of("Three-quarter", "Profile", "Mouth", "Front")) {
             fire(robot, view);

@@ -1,5 +1,6 @@
 package graykite.studio;
 
+import graykite.acting.Cue;
 import graykite.base.AtomicFiles;
 import graykite.base.Progress;
 import graykite.edit.ActingEdit;
@@ -20,8 +21,8 @@ import graykite.sound.Sound;
 import graykite.studio.model.Knot;
 import graykite.studio.model.MouthEdits;
 import graykite.studio.model.OwnCurves;
+import graykite.studio.model.Selection;
 import graykite.studio.model.Workspace;
-import graykite.studio.model.Workspace.Selection;
 import graykite.studio.view.BringInOverlay;
 import graykite.studio.view.CommandOverlay;
 import graykite.studio.view.HelpOverlay;
@@ -59,6 +60,7 @@ final class DocumentationShots {
             "layers",
             "assign-shapes",
             "looks",
+            "cues",
             "instincts");
 
     private final Stage stage;
@@ -103,7 +105,7 @@ final class DocumentationShots {
                 "demo",
                 () -> {
                     window.player().seek(1.24);
-                    workspace.selection().set(new Workspace.Selection(2, 1));
+                    workspace.selection().set(new Selection(2, 1));
                 },
                 acted);
         add(
@@ -318,6 +320,15 @@ final class DocumentationShots {
                     window.player().seek(1.2);
                     workspace.looks().add(workspace.looks().points().get(6), new TimeRange(0.9, 2.4));
                     window.player().seek(1.9);
+                },
+                acted);
+        add(
+                "cues",
+                () -> {
+                    workspace.cues().add(Cue.Mark.COMMA, "Thoughtful");
+                    workspace.cues().add(new Cue.Stress(), "Resolute");
+                    workspace.cues().add(Cue.Mark.QUESTION, "Curious");
+                    window.player().seek(5.2);
                 },
                 acted);
         add("instincts", () -> ((ToggleButton) window.root().lookup("#tab-instincts")).setSelected(true), acted);

@@ -20,7 +20,7 @@ import graykite.reading.Timing;
 import graykite.rig.Pose;
 import graykite.scene.Performance;
 import graykite.studio.model.Knot;
-import graykite.studio.model.Workspace.Selection;
+import graykite.studio.model.Selection;
 import graykite.studio.view.Reveal;
 import graykite.text.Phone;
 import java.io.OutputStream;
@@ -298,7 +298,7 @@ class MouthWindowTest extends RealWindow {
         Curve curve = onFx(() -> workspace.mouth().curves().curve(0).orElseThrow());
         Point2D there = onFx(() -> window.sheet()
                 .localToScreen(window.sheet().xOf(time), window.sheet().curveY(curve.at(time))));
-        robot.doubleClickOn(there);
+        doubleClick(robot, there);
         assertTrue(onFx(() ->
                         workspace.mouth().curves().curve(0).orElseThrow().keys().size())
                 > curve.keys().size());

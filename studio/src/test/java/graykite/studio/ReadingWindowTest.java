@@ -16,7 +16,7 @@ import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.studio.model.Knot;
-import graykite.studio.model.Workspace.Selection;
+import graykite.studio.model.Selection;
 import graykite.studio.view.Reveal;
 import graykite.text.Phone;
 import java.io.OutputStream;

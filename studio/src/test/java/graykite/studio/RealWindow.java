@@ -3,6 +3,8 @@ package graykite.studio;
 import static graykite.studio.FxWork.await;
 import static graykite.studio.FxWork.onFx;
 
+import graykite.acting.Layers;
+import graykite.project.Project;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.SilentOut;
@@ -12,11 +14,15 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Point2D;
+import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.robot.MouseRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window, opened for each test with settings of its own. */
@@ -67,6 +73,21 @@ abstract class RealWindow {
         workspace = window.workspace();
     }
 
+    /** Opens the demo as it is before anybody acted it: what its lines have of their own are mouth, instincts and poses. */
+    final void openUnactedDemo() throws Exception {
+        run(window::openDemo);
+        await(() -> workspace.performance().get().isPresent());
+        run(() -> {
+            Project acted = workspace.project();
+            workspace.replaceProject(
+                    acted.withLines(acted.lines().stream()
+                            .map(l -> l.withLayers(Layers.usual().withSeed(l.seed())))
+                            .toList()),
+                    Optional.empty());
+        });
+        await(() -> workspace.settled() && workspace.performance().get().isPresent());
+    }
+
     @AfterEach
     void close() {
         onFx(() -> {
@@ -80,6 +101,17 @@ abstract class RealWindow {
             action.run();
             return null;
         });
+        settle();
+    }
+
+    /** Two clicks in one go: with a wait between them, as the robot has it, a busy machine would count them singly. */
+    final void doubleClick(FxRobot robot, Point2D at) {
+        robot.moveTo(at);
+        MouseRobot mouse = robot.robotContext().getMouseRobot();
+        for (int i = 0; i < 2; i++) {
+            mouse.pressNoWait(MouseButton.PRIMARY);
+            mouse.releaseNoWait(MouseButton.PRIMARY);
+        }
         settle();
     }
 

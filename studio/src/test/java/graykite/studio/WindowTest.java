@@ -14,7 +14,7 @@ import graykite.project.Project;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.studio.model.Knot;
-import graykite.studio.model.Workspace;
+import graykite.studio.model.Selection;
 import graykite.studio.view.CommandOverlay;
 import graykite.studio.view.HelpOverlay;
 import graykite.studio.view.Reveal;
@@ -171,7 +171,7 @@ class WindowTest extends RealWindow {
                 .localToScreen(
                         window.sheet().xOf(before.words().get(1).range().middle()),
                         window.sheet().rowY("sounds") - 27));
-        robot.doubleClickOn(word);
+        doubleClick(robot, word);
         robot.write("fog").press(KeyCode.ENTER).release(KeyCode.ENTER);
         await(() -> workspace
                 .line()
@@ -210,7 +210,9 @@ class WindowTest extends RealWindow {
             return null;
         });
         settle();
-        robot.doubleClickOn(field).write("50").press(KeyCode.ENTER).release(KeyCode.ENTER);
+        robot.clickOn(field);
+        robot.press(KeyCode.CONTROL, KeyCode.A).release(KeyCode.A, KeyCode.CONTROL);
+        robot.write("50").press(KeyCode.ENTER).release(KeyCode.ENTER);
         settle();
         double strength = onFx(() ->
                 workspace.line().orElseThrow().mouth().settings().diction().strength());
@@ -323,8 +325,8 @@ class WindowTest extends RealWindow {
             return null;
         });
         robot.press(KeyCode.RIGHT).release(KeyCode.RIGHT).press(KeyCode.RIGHT).release(KeyCode.RIGHT);
-        Workspace.Selection chosen = onFx(() -> workspace.selection().get());
-        assertEquals(new Workspace.Selection(0, 1), chosen);
+        Selection chosen = onFx(() -> workspace.selection().get());
+        assertEquals(new Selection(0, 1), chosen);
         double start = timing().words().get(0).phones().get(1).start();
         assertEquals(start, onFx(() -> window.player().time().get()), 1e-6);
         robot.press(KeyCode.ALT, KeyCode.RIGHT).release(KeyCode.RIGHT, KeyCode.ALT);

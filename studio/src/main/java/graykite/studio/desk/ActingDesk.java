@@ -27,6 +27,7 @@ public final class ActingDesk extends Desk {
     private final Consumer<String> keyPose;
     private final InstinctsPane instincts;
     private final LooksPane looks;
+    private final CuesPane cues;
     private final ComboBox<String> pose = new ComboBox<>();
     private final Label keyHint = Parts.quiet("");
     private final VBox keyCard;
@@ -48,6 +49,7 @@ public final class ActingDesk extends Desk {
         this.keyPose = keyPose;
         instincts = new InstinctsPane(workspace);
         looks = new LooksPane(workspace, player);
+        cues = new CuesPane(workspace, player);
         strength = new Parts.Tuner(
                 "Strength",
                 "How much of the pose",
@@ -73,6 +75,7 @@ public final class ActingDesk extends Desk {
         expressions = new ExpressionsPane(workspace, player, pictures);
         tabs.add("Feel", "Expressions on the line", new VBox(10, clip, expressions));
         tabs.add("Look", "Where whoever speaks looks", looks);
+        tabs.add("Cues", "What comes by itself at marks, stresses, pauses and tags", cues);
         tabs.add("Poses", "Poses keyed on the line", keyCard);
         tabs.add("Instincts", "What the face does by itself", instincts);
         tabs.add("Layers", "What lies over what", layers);
@@ -87,6 +90,11 @@ public final class ActingDesk extends Desk {
                 tabs.open("Look");
             }
         });
+        workspace.cues().chosen().addListener((o, b, n) -> {
+            if (n.isPresent()) {
+                tabs.open("Cues");
+            }
+        });
         workspace.keys().index().addListener((o, b, n) -> {
             if (n.intValue() >= 0) {
                 tabs.open("Poses");
@@ -94,7 +102,7 @@ public final class ActingDesk extends Desk {
         });
     }
 
-    /** Opens one of the sections: Feel, Look, Poses, Instincts, Layers or Scene. */
+    /** Opens one of the sections: Feel, Look, Cues, Poses, Instincts, Layers or Scene. */
     public void openTab(String title) {
         tabs.open(title);
     }
@@ -160,6 +168,7 @@ public final class ActingDesk extends Desk {
         Optional<Performance> performance = workspace.performance().get();
         instincts.refresh();
         looks.refresh();
+        cues.refresh(performance.map(Performance::character));
         keyCard.setDisable(performance.isEmpty());
         refreshKey(performance.map(Performance::character));
         scene.refresh();

@@ -1,6 +1,7 @@
 package graykite.studio.desk;
 
 import graykite.acting.ClipsPlan;
+import graykite.acting.CuesPlan;
 import graykite.acting.InstinctsPlan;
 import graykite.acting.LayerPlan;
 import graykite.acting.LooksPlan;
@@ -11,6 +12,7 @@ import graykite.layer.LayerSetting;
 import graykite.layer.LayerSetting.Blend;
 import graykite.layer.Mask;
 import graykite.rig.Channel;
+import graykite.studio.model.Counted;
 import graykite.studio.model.LayerEdits;
 import graykite.studio.model.Workspace;
 import java.util.HashSet;
@@ -82,6 +84,7 @@ final class LayersPane extends VBox {
                         ? "no expressions yet"
                         : p.clips().size() == 1 ? "1 clip" : p.clips().size() + " clips";
             case LooksPlan p -> p.looks().size() == 1 ? "1 look" : p.looks().size() + " looks";
+            case CuesPlan p -> Counted.of(p.cues().size(), "cue");
             default -> "";
         };
     }

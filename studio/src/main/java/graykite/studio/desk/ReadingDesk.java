@@ -4,6 +4,7 @@ import graykite.edit.LineEdit;
 import graykite.project.Line;
 import graykite.reading.Doubt;
 import graykite.reading.Timing;
+import graykite.studio.model.Selection;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.studio.view.MouthPictures;
@@ -36,7 +37,7 @@ public final class ReadingDesk extends Desk {
     private final VBox chosen = new VBox(10);
     private final ByHandPane byHand;
     private final ReadingMorePane more;
-    private Workspace.Selection shownSelection = Workspace.Selection.NONE;
+    private Selection shownSelection = Selection.NONE;
     private String shownLine = "";
     /** What is typed in one go undoes in one step. */
     private long typing;
@@ -184,7 +185,7 @@ public final class ReadingDesk extends Desk {
             shownLine = line;
             more.forget();
         }
-        Workspace.Selection now = workspace.selection().get();
+        Selection now = workspace.selection().get();
         if (!now.equals(shownSelection)) {
             if (now.word() != shownSelection.word()) {
                 word.forget();

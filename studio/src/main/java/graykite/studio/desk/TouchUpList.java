@@ -2,8 +2,8 @@ package graykite.studio.desk;
 
 import graykite.mouth.TouchUp;
 import graykite.reading.Anchor;
+import graykite.studio.model.Selection;
 import graykite.studio.model.Workspace;
-import graykite.studio.model.Workspace.Selection;
 import graykite.studio.play.Player;
 import java.util.List;
 import java.util.Optional;

@@ -11,7 +11,6 @@ import graykite.project.Line;
 import graykite.reading.Anchor;
 import graykite.reading.Timing;
 import graykite.scene.Performance;
-import graykite.studio.model.Workspace.Selection;
 import graykite.time.TimeRange;
 import java.util.ArrayList;
 import java.util.List;

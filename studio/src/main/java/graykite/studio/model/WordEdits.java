@@ -9,12 +9,12 @@ import graykite.reading.Doubt;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
-import graykite.studio.model.Workspace.Selection;
 import graykite.text.Phone;
 import graykite.text.Pronouncer;
 import graykite.text.Pronunciation;
 import graykite.text.Respelling;
 import graykite.text.Script;
+import graykite.text.Tags;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -139,7 +139,7 @@ public final class WordEdits {
         } else if (Script.of(text).isEmpty()) {
             workspace.jobs().say("\"" + text + "\" holds no word.");
         } else {
-            workspace.readings().readSection(word, word, text.strip() + mark(word, text));
+            workspace.readings().readSection(word, word, Tags.written(text.strip(), mark(word, text)));
         }
     }
 

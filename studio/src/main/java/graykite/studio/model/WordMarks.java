@@ -2,7 +2,6 @@ package graykite.studio.model;
 
 import graykite.edit.ReadingEdit;
 import graykite.reading.WordSource;
-import graykite.studio.model.Workspace.Selection;
 import graykite.text.Script;
 import java.util.List;
 import java.util.Optional;

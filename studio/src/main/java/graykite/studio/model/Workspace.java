@@ -48,6 +48,7 @@ public final class Workspace extends OpenProject {
     private final PoseKeys keys = new PoseKeys(this);
     private final ClipEdits clips = new ClipEdits(this);
     private final LookEdits looks = new LookEdits(this);
+    private final CueEdits cues = new CueEdits(this);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final MouthEdits mouth = new MouthEdits(this);
     private final ChartEdits charts = new ChartEdits(this);
@@ -55,11 +56,6 @@ public final class Workspace extends OpenProject {
     private final Retiming retiming = new Retiming(this);
     private final WaveOverlays waveOverlays =
             new WaveOverlays(new SimpleBooleanProperty(false), new SimpleBooleanProperty(false));
-
-    /** A sound of the line: word and phone indices, or -1 for none. */
-    public record Selection(int word, int phone) {
-        public static final Selection NONE = new Selection(-1, -1);
-    }
 
     /** @param figures who can be on stage */
     public Workspace(Jobs jobs, Settings settings, Figures figures, Workbench workbench) {
@@ -154,6 +150,11 @@ public final class Workspace extends OpenProject {
         return looks;
     }
 
+    /** What comes by itself at marks, stresses, pauses and tags of the line. */
+    public CueEdits cues() {
+        return cues;
+    }
+
     /** The mouth chart of who speaks. */
     public ChartEdits charts() {
         return charts;
@@ -185,13 +186,7 @@ public final class Workspace extends OpenProject {
 
     /** When the chosen word or sound is spoken. */
     public Optional<TimeRange> selectedRange() {
-        Selection now = selection.get();
-        return line().flatMap(Line::timing)
-                .filter(t -> now.word() >= 0 && now.word() < t.words().size())
-                .map(t -> t.words().get(now.word()))
-                .map(w -> now.phone() >= 0 && now.phone() < w.phones().size()
-                        ? w.phones().get(now.phone()).range()
-                        : w.range());
+        return timing().flatMap(selection.get()::in);
     }
 
     public Figures figures() {

@@ -5,8 +5,8 @@ import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.scene.Performance;
 import graykite.studio.model.Palette;
+import graykite.studio.model.Selection;
 import graykite.studio.model.Workspace;
-import graykite.studio.model.Workspace.Selection;
 import graykite.studio.play.Player;
 import java.util.List;
 import java.util.Optional;
@@ -57,6 +57,7 @@ public final class SheetView extends Pane {
                         new MouthRow(context, this::editWord),
                         new ClipsRow(context),
                         new LooksRow(context),
+                        new CuesRow(context),
                         new PosesRow(context),
                         curve));
         this.editor = new WordEditor(workspace, this::requestFocus);
@@ -89,6 +90,7 @@ public final class SheetView extends Pane {
                         workspace.keys().index(),
                         workspace.clips().chosen(),
                         workspace.looks().chosen(),
+                        workspace.cues().chosen(),
                         workspace.mouth().section(),
                         workspace.mouth().curves().key(),
                         workspace.jobs().running(),

@@ -2,9 +2,9 @@ package graykite.studio.view;
 
 import graykite.reading.TimedWord;
 import graykite.studio.model.MouthEdits;
+import graykite.studio.model.Selection;
 import graykite.studio.model.WordEdits;
 import graykite.studio.model.Workspace;
-import graykite.studio.model.Workspace.Selection;
 import java.util.Optional;
 import java.util.function.IntConsumer;
 import javafx.scene.control.ContextMenu;

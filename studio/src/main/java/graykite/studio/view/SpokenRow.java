@@ -3,7 +3,7 @@ package graykite.studio.view;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
-import graykite.studio.model.Workspace.Selection;
+import graykite.studio.model.Selection;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Cursor;

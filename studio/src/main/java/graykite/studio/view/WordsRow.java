@@ -4,7 +4,7 @@ import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.studio.model.Palette;
-import graykite.studio.model.Workspace.Selection;
+import graykite.studio.model.Selection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntConsumer;
