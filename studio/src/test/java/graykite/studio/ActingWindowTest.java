@@ -52,21 +52,6 @@ class ActingWindowTest extends RealWindow {
         run(window.sheet()::fit);
     }
 
-    private double onStage(String channel, double time) {
-        return onFx(() -> workspace
-                .scene()
-                .get()
-                .orElseThrow()
-                .at(workspace.speakerOnStage(), time + workspace.lineStart())[
-                workspace
-                        .performance()
-                        .get()
-                        .orElseThrow()
-                        .character()
-                        .channelIndex()
-                        .get(channel)]);
-    }
-
     private List<Ready> clips() {
         return onFx(() -> workspace.clips().lanes().stream()
                 .flatMap(l -> l.clips().stream())

@@ -39,8 +39,7 @@ class CastDeskTest extends RealWindow {
 
     @BeforeEach
     void openCast() throws Exception {
-        run(window::openDemo);
-        await(() -> workspace.performance().get().isPresent());
+        openUnactedDemo();
         run(() -> window.knot().set(Knot.CAST));
         await(() -> window.trial().figure().get().isPresent());
     }
@@ -51,21 +50,6 @@ class CastDeskTest extends RealWindow {
 
     private double tried(String channel) {
         return onFx(() -> window.trial().values().get()[figure().channelIndex().get(channel)]);
-    }
-
-    private double onStage(String channel, double time) {
-        return onFx(() -> workspace
-                .scene()
-                .get()
-                .orElseThrow()
-                .at(workspace.speakerOnStage(), time + workspace.lineStart())[
-                workspace
-                        .performance()
-                        .get()
-                        .orElseThrow()
-                        .character()
-                        .channelIndex()
-                        .get(channel)]);
     }
 
     private void tab(String title) {

@@ -46,15 +46,7 @@ class CuesWindowTest extends RealWindow {
     }
 
     private double brow(double time) {
-        return onFx(() -> {
-            var performance = workspace.performance().get().orElseThrow();
-            int channel = performance.character().channelIndex().get(BROW);
-            return workspace
-                    .scene()
-                    .get()
-                    .orElseThrow()
-                    .at(workspace.speakerOnStage(), time + workspace.lineStart())[channel];
-        });
+        return onStage(BROW, time);
     }
 
     @SuppressWarnings("unchecked")

@@ -104,6 +104,22 @@ abstract class RealWindow {
         settle();
     }
 
+    /** What a channel of whoever speaks the open line is at a time of the line, as it is seen. */
+    final double onStage(String channel, double time) {
+        return onFx(() -> workspace
+                .scene()
+                .get()
+                .orElseThrow()
+                .at(workspace.speakerOnStage(), time + workspace.lineStart())[
+                workspace
+                        .performance()
+                        .get()
+                        .orElseThrow()
+                        .character()
+                        .channelIndex()
+                        .get(channel)]);
+    }
+
     /** Two clicks in one go: with a wait between them, as the robot has it, a busy machine would count them singly. */
     final void doubleClick(FxRobot robot, Point2D at) {
         robot.moveTo(at);

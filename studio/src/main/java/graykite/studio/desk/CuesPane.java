@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -27,6 +28,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** Cues: which expression comes by itself at what, and every place of the line where one would. */
 final class CuesPane extends VBox {
     private static final double USUAL_PAUSE = 0.4;
+
+    /** So many places are listed; a line of ten minutes can have thousands. */
+    private static final int MOST_ROWS = 200;
 
     private final Workspace workspace;
     private final Player player;
@@ -166,8 +170,12 @@ final class CuesPane extends VBox {
         rules.getChildren().setAll(cues.stream().map(c -> rule(c, spots)).toList());
         Parts.shown(spread, !cues.isEmpty() && workspace.project().lines().size() > 1);
         Parts.shown(heading, !spots.isEmpty());
-        List<HBox> rows = new ArrayList<>();
-        spots.forEach(s -> rows.add(place(s)));
+        List<Node> rows = new ArrayList<>();
+        spots.stream().limit(MOST_ROWS).forEach(s -> rows.add(place(s)));
+        if (spots.size() > MOST_ROWS) {
+            rows.add(Parts.quiet(
+                    Counted.of(spots.size() - MOST_ROWS, "more place") + ": they stand on the row \"cues\"."));
+        }
         places.getChildren().setAll(rows);
     }
 

@@ -10,6 +10,9 @@ import graykite.base.Names;
 import graykite.edit.CueEdit;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
+import graykite.reading.WordFinder;
+import graykite.scene.Performance;
+import graykite.sound.Loudness;
 import graykite.text.Tags;
 import java.util.List;
 import java.util.Locale;
@@ -21,6 +24,7 @@ import javafx.beans.property.SimpleObjectProperty;
 /** The cues of the line: what comes by itself, and where. Every change undoes. */
 public final class CueEdits {
     private final Workspace workspace;
+    private Known known = new Known(Optional.empty(), Timing.empty(0), Loudness.silent(0.1), List.of());
     private final ObjectProperty<Optional<String>> chosen = new SimpleObjectProperty<>(Optional.empty());
 
     CueEdits(Workspace workspace) {
@@ -46,14 +50,30 @@ public final class CueEdits {
         return chosen.get().flatMap(name -> plan().flatMap(p -> p.cue(name)));
     }
 
-    /** Every place of every cue in the reading of the line, in the order of time. */
+    /** Every place of every cue in the reading of the line, in the order of time; looked for once and kept. */
     public List<Spot> spots() {
-        return workspace
-                .performance()
-                .get()
-                .flatMap(p -> plan().map(cues ->
-                        cues.spots(LineWords.of(workspace), p.score().loudness())))
-                .orElse(List.of());
+        Optional<CuesPlan> plan = plan();
+        Optional<Performance> performance = workspace.performance().get();
+        if (plan.isEmpty() || performance.isEmpty()) {
+            return List.of();
+        }
+        WordFinder words = LineWords.of(workspace);
+        Loudness loudness = performance.get().score().loudness();
+        if (!known.holds(plan.get(), words.timing(), loudness)) {
+            known = new Known(
+                    Optional.of(plan.get()),
+                    words.timing(),
+                    loudness,
+                    plan.get().spots(words, loudness));
+        }
+        return known.spots;
+    }
+
+    /** The places that were found last, and for what. */
+    private record Known(Optional<CuesPlan> plan, Timing timing, Loudness loudness, List<Spot> spots) {
+        boolean holds(CuesPlan nowPlan, Timing nowTiming, Loudness nowLoudness) {
+            return plan.filter(p -> p == nowPlan).isPresent() && timing == nowTiming && loudness == nowLoudness;
+        }
     }
 
     /** The word at which a cue comes, with its mark. */
