@@ -18,6 +18,7 @@ import graykite.project.Line;
 import graykite.project.Project;
 import graykite.project.SoundFile;
 import graykite.sound.Sound;
+import graykite.studio.model.ClipEdits;
 import graykite.studio.model.Knot;
 import graykite.studio.model.MouthEdits;
 import graykite.studio.model.OwnCurves;
@@ -306,10 +307,7 @@ final class DocumentationShots {
                 "acting",
                 () -> {
                     window.face().camera().set(Camera.FRONT);
-                    workspace.clips().add("Sceptical", new TimeRange(0.3, 2.2));
-                    workspace.clips().add("Worried", new TimeRange(1.8, 3.3));
-                    workspace.clips().add("Curious", new TimeRange(3.6, 5.6));
-                    workspace.clips().look(0, l -> l.withAmounts(1, 0.6));
+                    workspace.clips().chosen().set(Optional.of(new ClipEdits.Choice("Feel", 2)));
                     window.knot().set(Knot.ACTING);
                     window.player().seek(4.3);
                 },
@@ -317,9 +315,8 @@ final class DocumentationShots {
         add(
                 "looks",
                 () -> {
-                    window.player().seek(1.2);
-                    workspace.looks().add(workspace.looks().points().get(6), new TimeRange(0.9, 2.4));
-                    window.player().seek(1.9);
+                    workspace.looks().chosen().set(1);
+                    window.player().seek(2.4);
                 },
                 acted);
         add(
@@ -337,8 +334,6 @@ final class DocumentationShots {
                 "scene",
                 () -> {
                     window.face().camera().set(Camera.FRONT);
-                    workspace.editLine(0, l -> new ActingEdit.KeyPose(l, 0.5, "Sceptical", 1, 0.3));
-                    workspace.editLine(0, l -> new ActingEdit.KeyPose(l, 3.4, "Resolute", 0.8, 0.3));
                     workspace.sceneId().set("night");
                     window.knot().set(Knot.ACTING);
                     ((ToggleButton) window.root().lookup("#tab-scene")).setSelected(true);
