@@ -29,10 +29,11 @@ public final class CueSpots {
      * @param cue its rule
      * @param word index of the word on which it hangs
      * @param start seconds at which the expression begins to come
+     * @param shift seconds by which it was moved by hand
      * @param state whether it comes there, and if not, why
      * @param clip what comes
      */
-    public record Spot(Cue cue, int word, double start, State state, Clip clip) {
+    public record Spot(Cue cue, int word, double start, double shift, State state, Clip clip) {
         public double end() {
             return start + cue.length();
         }
@@ -121,14 +122,14 @@ public final class CueSpots {
         State state = change.isPresent()
                 ? change.get().on() ? State.COMES : State.OFF
                 : stays ? State.STAYS_AWAY : State.COMES;
-        double start = Math.max(
-                0, time + cue.offset() + later + change.map(CueChange::shift).orElse(0.0));
+        double shift = change.map(CueChange::shift).orElse(0.0);
+        double start = Math.max(0, time + cue.offset() + later + shift);
         Clip.Look look = cue.look();
         Clip clip = new Clip(
                 Place.at(start),
                 Place.at(start + cue.length()),
                 look.withAmounts(
                         Math.min(Clip.MOST, strength * look.left()), Math.min(Clip.MOST, strength * look.right())));
-        return new Spot(cue, word, start, state, clip);
+        return new Spot(cue, word, start, shift, state, clip);
     }
 }

@@ -9,6 +9,7 @@ import graykite.time.TimeMap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
@@ -70,6 +71,20 @@ public record Layers(List<LayerPlan> plans) {
                 () -> keys.isEmpty()
                         ? this
                         : plus(plans.size(), new PosesPlan(LayerSetting.of(freeName("Poses"), Blend.ADD), keys)));
+    }
+
+    /**
+     * With the first layer of a kind changed; where there is none one is made, on top.
+     *
+     * @param name of the layer that is made
+     * @param make an empty one, from its setting; it adds to what lies below
+     */
+    public <T extends LayerPlan> Layers changedOrMade(
+            Class<T> kind, String name, Function<LayerSetting, T> make, UnaryOperator<T> change) {
+        return changed(
+                kind,
+                change,
+                () -> plus(plans.size(), change.apply(make.apply(LayerSetting.of(freeName(name), Blend.ADD)))));
     }
 
     /** A name for one more layer: the wanted one, or the first number after it that makes it free. */

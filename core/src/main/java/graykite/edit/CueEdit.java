@@ -4,17 +4,13 @@ import graykite.acting.Clip;
 import graykite.acting.Cue;
 import graykite.acting.CueChange;
 import graykite.acting.CuesPlan;
-import graykite.acting.Layers;
 import graykite.base.BadInput;
-import graykite.layer.LayerSetting;
-import graykite.layer.LayerSetting.Blend;
 import graykite.project.Line;
 import graykite.project.Project;
 import graykite.reading.Timing;
 import graykite.reading.WordFinder;
 import java.util.List;
 import java.util.function.UnaryOperator;
-import java.util.stream.IntStream;
 
 /** Changes of the cues of a line. The layer for them is made with the first. */
 public sealed interface CueEdit extends Edit {
@@ -28,17 +24,8 @@ public sealed interface CueEdit extends Edit {
     }
 
     private static Line changed(Line line, UnaryOperator<CuesPlan> change) {
-        Layers layers = line.layers();
-        if (layers.first(CuesPlan.class).isEmpty()) {
-            CuesPlan made = new CuesPlan(LayerSetting.of(layers.freeName(LAYER), Blend.ADD), List.of(), List.of());
-            layers = layers.plus(layers.plans().size(), made);
-        }
-        Layers all = layers;
-        int at = IntStream.range(0, all.plans().size())
-                .filter(i -> all.plans().get(i) instanceof CuesPlan)
-                .findFirst()
-                .orElseThrow();
-        return line.withLayers(all.with(at, change.apply((CuesPlan) all.plans().get(at))));
+        return line.withLayers(
+                line.layers().changedOrMade(CuesPlan.class, LAYER, s -> new CuesPlan(s, List.of(), List.of()), change));
     }
 
     private static CuesPlan there(Line line, String cue) {

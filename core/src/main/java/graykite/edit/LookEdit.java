@@ -1,19 +1,15 @@
 package graykite.edit;
 
-import graykite.acting.Layers;
 import graykite.acting.LookBlock;
 import graykite.acting.LookPoint;
 import graykite.acting.LooksPlan;
 import graykite.base.BadInput;
-import graykite.layer.LayerSetting;
-import graykite.layer.LayerSetting.Blend;
 import graykite.project.Line;
 import graykite.project.Project;
 import graykite.reading.Place;
 import graykite.reading.Timing;
 import graykite.reading.WordFinder;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** Changes of where somebody looks on a line. The layer for it is made with the first look. */
@@ -23,26 +19,12 @@ public sealed interface LookEdit extends Edit {
 
     String line();
 
-    private static Optional<Integer> find(Layers layers) {
-        for (int i = 0; i < layers.plans().size(); i++) {
-            if (layers.plans().get(i) instanceof LooksPlan) {
-                return Optional.of(i);
-            }
-        }
-        return Optional.empty();
-    }
-
     private static Project changed(Project project, String named, UnaryOperator<LooksPlan> change) {
-        return LineEdit.changed(project, named, l -> {
-            Layers layers = l.layers();
-            if (find(layers).isEmpty()) {
-                LooksPlan made = new LooksPlan(LayerSetting.of(layers.freeName(LAYER), Blend.ADD), List.of());
-                layers = layers.plus(layers.plans().size(), made);
-            }
-            int at = find(layers).orElseThrow();
-            return l.withLayers(
-                    layers.with(at, change.apply((LooksPlan) layers.plans().get(at))));
-        });
+        return LineEdit.changed(
+                project,
+                named,
+                l -> l.withLayers(
+                        l.layers().changedOrMade(LooksPlan.class, LAYER, s -> new LooksPlan(s, List.of()), change)));
     }
 
     private static LookBlock placed(

@@ -333,6 +333,10 @@ final class DocumentationShots {
         add(
                 "scene",
                 () -> {
+                    undoAll();
+                    workspace.looks().chosen().set(-1);
+                    workspace.clips().chosen().set(Optional.empty());
+                    workspace.cues().chosen().set(Optional.empty());
                     window.face().camera().set(Camera.FRONT);
                     workspace.sceneId().set("night");
                     window.knot().set(Knot.ACTING);

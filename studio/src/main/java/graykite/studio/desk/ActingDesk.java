@@ -186,9 +186,7 @@ public final class ActingDesk extends Desk {
         Optional<PoseKey> chosen = workspace.keys().chosen();
         filling = true;
         List<String> names = figure.map(f -> List.copyOf(f.poses().keySet())).orElse(List.of());
-        if (!pose.getItems().equals(names)) {
-            pose.getItems().setAll(names);
-        }
+        Parts.offer(pose, names);
         chosen.ifPresent(k -> {
             pose.setValue(k.pose());
             strength.set(k.strength());

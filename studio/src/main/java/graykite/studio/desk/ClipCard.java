@@ -137,9 +137,7 @@ final class ClipCard extends VBox {
         }
         Clip.Look look = chosen.get().clip().look();
         filling = true;
-        if (!pose.getItems().equals(expressions)) {
-            pose.getItems().setAll(expressions);
-        }
+        Parts.offer(pose, expressions);
         pose.setValue(look.content().name());
         filling = false;
         if (!from.isFocused()) {

@@ -127,9 +127,7 @@ final class CueCard extends VBox {
         chosen.ifPresent(cue -> {
             title.setText("The cue " + cue.name());
             filling = true;
-            if (!pose.getItems().equals(expressions)) {
-                pose.getItems().setAll(expressions);
-            }
+            Parts.offer(pose, expressions);
             pose.setValue(cue.look().content().name());
             filling = false;
             amount.set((cue.look().left() + cue.look().right()) / 2);

@@ -167,9 +167,7 @@ final class CurvesPane extends VBox {
         filling = true;
         List<String> names = new ArrayList<>(List.of(NONE));
         performance.ifPresent(p -> p.channels().stream().map(Channel::name).forEach(names::add));
-        if (!channels.getItems().equals(names)) {
-            channels.getItems().setAll(names);
-        }
+        Parts.offer(channels, names);
         channels.setValue(
                 edits.channel().get().isEmpty() ? NONE : edits.channel().get());
         filling = false;

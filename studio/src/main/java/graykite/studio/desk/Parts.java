@@ -1,5 +1,6 @@
 package graykite.studio.desk;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.function.DoubleFunction;
@@ -7,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
@@ -52,6 +54,13 @@ final class Parts {
     }
 
     /** Shows or hides a node; hidden ones take no room. */
+    static <T> void offer(ComboBox<T> choice, List<T> items) {
+        // Filling it anew would lose what is chosen and what is open.
+        if (!choice.getItems().equals(items)) {
+            choice.getItems().setAll(items);
+        }
+    }
+
     static void shown(Node node, boolean visible) {
         node.setVisible(visible);
         node.setManaged(visible);

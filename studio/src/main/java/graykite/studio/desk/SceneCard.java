@@ -126,17 +126,13 @@ final class SceneCard extends VBox {
         List<Line> lines = new ArrayList<>(workspace.project().lines());
         lines.removeIf(l -> open.map(s -> s.block(l.id()).isPresent())
                 .orElse(l.id().equals(workspace.lineId().get())));
-        if (!nextLine.getItems().equals(lines)) {
-            nextLine.getItems().setAll(lines);
-        }
+        Parts.offer(nextLine, lines);
         List<String> present =
                 open.map(scenes::people).orElse(List.of(workspace.speaker().id()));
         List<Member> free = workspace.project().cast().stream()
                 .filter(m -> !present.contains(m.id()))
                 .toList();
-        if (!newcomer.getItems().equals(free)) {
-            newcomer.getItems().setAll(free);
-        }
+        Parts.offer(newcomer, free);
     }
 
     private HBox block(SceneWork.Block block) {

@@ -104,9 +104,7 @@ final class ShapesPane extends VBox {
 
     /** Offers the other members as those to take shapes from. */
     void offer(List<Member> others) {
-        if (!donor.getItems().equals(others)) {
-            donor.getItems().setAll(others);
-        }
+        Parts.offer(donor, others);
     }
 
     void show(Character character) {

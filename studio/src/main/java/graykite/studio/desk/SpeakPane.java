@@ -190,9 +190,7 @@ final class SpeakPane extends VBox {
             names.add(workspace.mouth().range(section).isPresent() ? words : words + " (not in this reading)");
         }
         filling = true;
-        if (!scope.getItems().equals(names)) {
-            scope.getItems().setAll(names);
-        }
+        Parts.offer(scope, names);
         int chosen = workspace.mouth().chosenSection().isPresent()
                 ? workspace.mouth().section().get()
                 : -1;

@@ -263,9 +263,7 @@ final class TouchUpPane extends VBox {
         hold.set(shown.hold());
         List<String> choices = new ArrayList<>(List.of(NO_BLEND));
         choices.addAll(shapes);
-        if (!second.getItems().equals(choices)) {
-            second.getItems().setAll(choices);
-        }
+        Parts.offer(second, choices);
         second.setValue(shown.blend().map(TouchUp.Blend::shape).orElse(NO_BLEND));
         shown.blend().ifPresent(b -> share.set(b.share()));
         Parts.shown(share, shown.blend().isPresent());

@@ -152,9 +152,7 @@ public final class VoiceDesk extends Desk {
         for (int c = 0; c < channels; c++) {
             names.add(channels == 2 ? (c == 0 ? "Left only" : "Right only") : "Channel " + (c + 1) + " only");
         }
-        if (!channel.getItems().equals(names)) {
-            channel.getItems().setAll(names);
-        }
+        Parts.offer(channel, names);
         channel.getSelectionModel().select(voice.channel().map(c -> c + 1).orElse(0));
         channel.setDisable(channels < 2);
         filling = false;

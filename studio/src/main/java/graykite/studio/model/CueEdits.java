@@ -2,7 +2,6 @@ package graykite.studio.model;
 
 import graykite.acting.Clip;
 import graykite.acting.Cue;
-import graykite.acting.CueChange;
 import graykite.acting.CueSpots.Spot;
 import graykite.acting.CueSpots.State;
 import graykite.acting.CuesPlan;
@@ -148,12 +147,12 @@ public final class CueEdits {
 
     /** Lets a cue come at a place, or stay away. */
     public void turn(Spot spot, boolean on) {
-        workspace.editLine(0, l -> new CueEdit.SwitchCue(l, spot.cue().name(), spot.word(), on, shiftOf(spot)));
+        workspace.editLine(0, l -> new CueEdit.SwitchCue(l, spot.cue().name(), spot.word(), on, spot.shift()));
     }
 
     /** Moves a cue at one place. @param start seconds of the line at which it begins to come */
     public void move(Spot spot, double start, long gesture) {
-        double shift = Math.clamp(shiftOf(spot) + start - spot.start(), -Cue.FARTHEST, Cue.FARTHEST);
+        double shift = Math.clamp(spot.shift() + start - spot.start(), -Cue.FARTHEST, Cue.FARTHEST);
         workspace.editLine(
                 gesture,
                 l -> new CueEdit.SwitchCue(l, spot.cue().name(), spot.word(), spot.state() == State.COMES, shift));
@@ -170,18 +169,5 @@ public final class CueEdits {
                         spot.start(),
                         spot.end(),
                         spot.clip().look()));
-    }
-
-    private double shiftOf(Spot spot) {
-        return plan().stream()
-                .flatMap(p -> p.changes().stream())
-                .filter(c -> c.cue().equals(spot.cue().name()))
-                .filter(c -> LineWords.of(workspace)
-                        .find(c.word())
-                        .filter(w -> w.word() == spot.word())
-                        .isPresent())
-                .mapToDouble(CueChange::shift)
-                .findFirst()
-                .orElse(0);
     }
 }

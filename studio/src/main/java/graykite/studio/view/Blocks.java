@@ -47,6 +47,28 @@ final class Blocks {
                 3);
     }
 
+    /**
+     * The name of a block, from its left, cut off where its room ends.
+     *
+     * @param x where it begins
+     * @param left where its room begins
+     * @param right where its room ends
+     */
+    static void name(
+            GraphicsContext g, Font font, String text, double x, double left, double right, double top, double tall) {
+        g.save();
+        g.beginPath();
+        double from = Math.max(SheetRow.GUTTER, left);
+        g.rect(from, top, Math.max(0, right - from), tall);
+        g.clip();
+        g.setFont(font);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(text, Math.max(SheetRow.GUTTER + 4, x), top + tall / 2);
+        g.restore();
+        g.setTextBaseline(VPos.BASELINE);
+    }
+
     /** A text within a block, cut off where there is no room. */
     static void label(
             GraphicsContext g, SheetScale scale, Font font, String text, double from, double to, double middle) {

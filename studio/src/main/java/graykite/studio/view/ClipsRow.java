@@ -114,20 +114,8 @@ final class ClipsRow extends SheetRow {
                 ? look.left() == 1 ? "" : " " + Math.round(100 * look.left()) + " %"
                 : " " + Math.round(100 * look.left()) + " | " + Math.round(100 * look.right()) + " %";
         g.setFill(palette.ink());
-        g.setTextAlign(TextAlignment.LEFT);
-        g.save();
-        g.beginPath();
-        double left = Math.max(GUTTER, x[0] + 2);
-        g.rect(left, top, Math.max(0, x[3] - left - 2), tall);
-        g.clip();
-        g.setFont(NAME);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(
-                (own ? "◆ " : "") + look.content().name() + amount,
-                Math.max(GUTTER, Math.min(x[1], x[0] + 16)) + 4,
-                top + tall / 2 + 1);
-        g.restore();
-        g.setTextBaseline(VPos.BASELINE);
+        String name = (own ? "◆ " : "") + look.content().name() + amount;
+        Blocks.name(g, NAME, name, Math.min(x[1], x[0] + 16) + 4, x[0] + 2, x[3] - 2, top, tall);
     }
 
     /** Marks edges at which the face jumps. */

@@ -6,12 +6,10 @@ import graykite.studio.model.CueEdits;
 import graykite.studio.model.Palette;
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.VPos;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.text.Font;
-import javafx.scene.text.TextAlignment;
 
 /** Where cues come on the line: full where they do, an empty outline where they are switched off or stay away by chance. */
 final class CuesRow extends SheetRow {
@@ -56,22 +54,12 @@ final class CuesRow extends SheetRow {
             g.strokeRoundRect(x, 3, wide, height() - 6, 12, 12);
             g.setLineWidth(1);
             g.setLineDashes((double[]) null);
-            g.save();
-            g.beginPath();
-            double left = Math.max(GUTTER, x);
             // A name ends where the next place begins.
-            double right = i + 1 < spots.size()
-                    ? Math.min(x + wide - 3, sheet.scale().xOf(spots.get(i + 1).start()) - 1)
-                    : x + wide - 3;
-            g.rect(left, 0, Math.max(0, right - left), height());
-            g.clip();
-            g.setFont(NAME);
+            double next =
+                    i + 1 < spots.size() ? sheet.scale().xOf(spots.get(i + 1).start()) - 1 : width;
             g.setFill(spot.state() == State.COMES ? palette.ink() : palette.plum());
-            g.setTextAlign(TextAlignment.LEFT);
-            g.setTextBaseline(VPos.CENTER);
-            g.fillText(spot.clip().look().content().name(), left + 7, height() / 2);
-            g.restore();
-            g.setTextBaseline(VPos.BASELINE);
+            Blocks.name(
+                    g, NAME, spot.clip().look().content().name(), x + 7, x, Math.min(x + wide - 3, next), 0, height());
         }
     }
 

@@ -6,13 +6,11 @@ import graykite.studio.model.LookEdits;
 import graykite.studio.model.Palette;
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.VPos;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
-import javafx.scene.text.TextAlignment;
 
 /** Where whoever speaks looks: a block a look, with an arrow for its side. The middle moves it, its ends stretch it. */
 final class LooksRow extends SheetRow {
@@ -72,18 +70,9 @@ final class LooksRow extends SheetRow {
             g.strokeRoundRect(x, 3, wide, height() - 6, 5, 5);
             g.setLineWidth(1);
             g.setFill(palette.ink());
-            g.save();
-            g.beginPath();
-            double left = Math.max(GUTTER, x);
-            g.rect(left, 0, Math.max(0, x + wide - left - 2), height());
-            g.clip();
-            g.setFont(NAME);
-            g.setTextBaseline(VPos.CENTER);
-            g.setTextAlign(TextAlignment.LEFT);
-            g.fillText(
-                    arrow(look.look().point()) + " " + edits.nameOf(look.look().point()), left + 5, height() / 2);
-            g.restore();
-            g.setTextBaseline(VPos.BASELINE);
+            String name =
+                    arrow(look.look().point()) + " " + edits.nameOf(look.look().point());
+            Blocks.name(g, NAME, name, x + 5, x, x + wide - 2, 0, height());
         }
     }
 
