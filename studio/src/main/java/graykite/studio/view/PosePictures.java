@@ -25,11 +25,15 @@ public final class PosePictures implements AutoCloseable {
     public record Order(double[] values, Camera camera, Consumer<Image> shown) {}
 
     /**
-     * Draws pictures of a character; orders of another character that were not drawn yet are dropped.
+     * Draws pictures of a character; orders of another character that were not drawn yet are dropped, and all once it is
+     * closed.
      *
      * @param size pixels a side
      */
     public void draw(Character character, int size, List<Order> orders) {
+        if (painter.isShutdown()) {
+            return;
+        }
         long mine = ++wanted;
         painter.execute(() -> {
             Deformer deformer = deformers.computeIfAbsent(character, Deformer::new);

@@ -45,8 +45,11 @@ public final class StagePainter implements AutoCloseable {
     private volatile double lastDelay;
     private final List<Runnable> firstShown = new ArrayList<>();
 
-    /** Wishes for pictures; what was wished for before and is not begun is forgotten. */
+    /** Wishes for pictures; what was wished for before and is not begun is forgotten, and all once it is closed. */
     void draw(Troupe troupe, List<double[]> values, Backdrop backdrop, List<Shot> shots) {
+        if (painter.isShutdown()) {
+            return;
+        }
         if (wish.getAndSet(new Wish(troupe, values, backdrop, List.copyOf(shots), System.nanoTime())) == null) {
             painter.execute(this::paint);
         }
