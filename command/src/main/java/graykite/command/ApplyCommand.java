@@ -4,6 +4,7 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.format.EditJson;
 import graykite.format.ProjectFiles;
+import graykite.format.TrackStore;
 import graykite.hearing.Reader;
 import graykite.media.SoundReader;
 import graykite.project.Project;
@@ -63,6 +64,7 @@ final class ApplyCommand implements Callable<Integer> {
         List<String> lines = lines();
         ScriptShelf shelf = new ScriptShelf(edits.toAbsolutePath().getParent());
         before.lines().stream().flatMap(l -> l.sound().stream()).forEach(s -> shelf.take(s.content(), s.hash()));
+        before.tracks().map(TrackStore::bytes).forEach(t -> shelf.take(t, TrackStore.hash(t)));
         Workbench workbench = new Workbench(
                 (file, progress) -> SoundReader.read(file.content(), file.name(), progress), new Figures());
         EditScript script = new EditScript(new EditJson(shelf), new LineReader(workbench, once()));

@@ -28,7 +28,7 @@ public record Clip(Place from, Place to, Look look) {
     public static final double MOST = 1.5;
 
     /** What a clip is made of. */
-    public sealed interface Content {
+    public sealed interface Content permits Linked, Own, Performed {
         String name();
 
         /** The pose on a character; at rest for one who lacks it. */

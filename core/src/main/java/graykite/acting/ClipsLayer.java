@@ -12,6 +12,7 @@ import graykite.time.TimeRange;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.DoubleFunction;
 
 /** Clips as a layer: each comes and goes in its time, and where two overlap they cross. */
 public final class ClipsLayer implements Layer {
@@ -49,14 +50,21 @@ public final class ClipsLayer implements Layer {
         }
     }
 
-    private final List<double[]> values = new ArrayList<>();
+    private final List<Face> faces = new ArrayList<>();
+
+    /** What a clip makes of every channel. */
+    private record Face(boolean[] named, DoubleFunction<double[]> values) {
+        double[] at(double time) {
+            return values.apply(time);
+        }
+    }
 
     public ClipsLayer(LayerSetting setting, Character character, List<Clip> clips, WordFinder words) {
         this.setting = setting;
         this.character = character;
         this.drawings = new Drawings(character);
         this.clips = placed(clips, words);
-        this.clips.forEach(r -> values.add(values(r.clip())));
+        this.clips.forEach(r -> faces.add(face(r)));
     }
 
     /** Where clips stand in a reading, in the order of time, with their fades. */
@@ -94,20 +102,30 @@ public final class ClipsLayer implements Layer {
         return new Ready(own.index, own.clip, own.start, own.end, in, out, foot);
     }
 
-    private double[] values(Clip clip) {
-        Clip.Look look = clip.look();
-        double[] all = character.values(look.content().on(character));
+    private Face face(Ready ready) {
+        Clip.Look look = ready.clip.look();
+        if (look.content() instanceof Performed performed) {
+            MotionOn motion = new MotionOn(character, performed.motion());
+            double length = ready.end - ready.start;
+            return new Face(
+                    motion.moved(), time -> shared(look, motion.at(performed.moment((time - ready.start) / length))));
+        }
+        double[] still = shared(look, character.values(look.content().on(character)));
+        boolean[] named = new boolean[still.length];
+        for (int c = 0; c < named.length; c++) {
+            named[c] = still[c] != 0;
+        }
+        return new Face(named, time -> still);
+    }
+
+    /** As much of it as the clip shows: on either side, and of the mouth. */
+    private double[] shared(Clip.Look look, double[] all) {
         for (int c = 0; c < all.length; c++) {
             Channel channel = character.channels().get(c);
-            boolean ofMouth =
-                    switch (channel.group()) {
-                        case JAW, LIPS, TONGUE -> true;
-                        default -> false;
-                    };
             double amount = channel.name().endsWith(".L")
                     ? look.left()
                     : channel.name().endsWith(".R") ? look.right() : (look.left() + look.right()) / 2;
-            double share = ofMouth ? look.mouth() : 1;
+            double share = Mouths.isOfMouth(channel) ? look.mouth() : 1;
             if (drawings.is(c)) {
                 // A drawing is there or it is not.
                 all[c] = amount * share >= 0.5 ? all[c] : 0;
@@ -141,9 +159,9 @@ public final class ClipsLayer implements Layer {
                 continue;
             }
             seen += weight;
-            double[] own = values.get(i);
+            double[] own = faces.get(i).at(time);
             for (int c = 0; c < own.length; c++) {
-                named[c] |= own[c] != 0;
+                named[c] |= faces.get(i).named()[c];
                 sum[c] += weight * own[c];
                 if (weight >= 0.5 && weight > most && drawings.is(c)) {
                     drawn[c] = own[c];
@@ -224,10 +242,10 @@ public final class ClipsLayer implements Layer {
         List<Reason> reasons = new ArrayList<>();
         double sum = 0;
         for (int i = 0; i < clips.size(); i++) {
-            sum += clips.get(i).weight(time) * values.get(i)[channel];
+            sum += clips.get(i).weight(time) * faces.get(i).at(time)[channel];
         }
         for (int i = 0; i < clips.size(); i++) {
-            double part = clips.get(i).weight(time) * values.get(i)[channel];
+            double part = clips.get(i).weight(time) * faces.get(i).at(time)[channel];
             if (part != 0 && sum != 0) {
                 String name = clips.get(i).clip().look().content().name();
                 reasons.add(new Reason(setting.name(), "The clip " + name + " lies over it", adds * part / sum));

@@ -5,6 +5,7 @@ import static graykite.base.Require.requireThat;
 import graykite.base.Names;
 import graykite.layer.LayerSetting;
 import graykite.layer.LayerSetting.Blend;
+import graykite.motion.Track;
 import graykite.time.TimeMap;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * The layers of a line.
@@ -43,6 +45,33 @@ public record Layers(List<LayerPlan> plans) {
     /** The first layer of a kind. */
     public <T extends LayerPlan> Optional<T> first(Class<T> kind) {
         return plans.stream().filter(kind::isInstance).map(kind::cast).findFirst();
+    }
+
+    /** The index of a layer of a kind. @param name as people read it; empty for the first of its kind */
+    public Optional<Integer> find(Class<? extends LayerPlan> kind, String name) {
+        for (int i = 0; i < plans.size(); i++) {
+            boolean named = name.isEmpty() || plans.get(i).setting().name().equalsIgnoreCase(name.strip());
+            if (named && kind.isInstance(plans.get(i))) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Every dense track that its layers hold. */
+    public Stream<Track> tracks() {
+        return plans.stream()
+                .flatMap(p -> switch (p) {
+                    case PassesPlan passes -> passes.passes().stream().map(Pass::what);
+                    case ClipsPlan clips ->
+                        clips.clips().stream().map(c -> c.look().content());
+                    case CuesPlan cues -> cues.cues().stream().map(c -> c.look().content());
+                    default -> Stream.<Clip.Content>empty();
+                })
+                .filter(Performed.class::isInstance)
+                .map(c -> ((Performed) c).motion())
+                .filter(Track.class::isInstance)
+                .map(Track.class::cast);
     }
 
     /** Seed of the instincts; 1 where there are none. */

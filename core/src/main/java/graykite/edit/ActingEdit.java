@@ -4,10 +4,8 @@ import graykite.acting.LayerPlan;
 import graykite.acting.Layers;
 import graykite.acting.PoseKey;
 import graykite.base.BadInput;
-import graykite.project.Line;
 import graykite.project.Project;
 import graykite.reading.Place;
-import graykite.reading.Timing;
 import graykite.reading.WordFinder;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,13 +23,9 @@ public sealed interface ActingEdit extends Edit {
     private static Project keys(Project project, String named, BiConsumer<List<PoseKey>, WordFinder> change) {
         return LineEdit.changed(project, named, l -> {
             List<PoseKey> all = new ArrayList<>(l.keys());
-            change.accept(all, words(l));
+            change.accept(all, Find.words(l));
             return l.withKeys(all);
         });
-    }
-
-    private static WordFinder words(Line line) {
-        return new WordFinder(line.timing().orElse(Timing.empty(0)));
     }
 
     private static void there(List<?> all, int index, String what) {

@@ -2,17 +2,14 @@ package graykite.edit;
 
 import graykite.acting.Clip;
 import graykite.acting.ClipsPlan;
-import graykite.acting.Layers;
 import graykite.base.BadInput;
 import graykite.layer.LayerSetting;
 import graykite.layer.LayerSetting.Blend;
 import graykite.project.Line;
 import graykite.project.Project;
 import graykite.reading.Place;
-import graykite.reading.Timing;
 import graykite.reading.WordFinder;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /**
@@ -27,32 +24,18 @@ public sealed interface ClipEdit extends Edit {
 
     String layer();
 
-    private static WordFinder words(Line line) {
-        return new WordFinder(line.timing().orElse(Timing.empty(0)));
-    }
-
     private static Clip placed(Line line, double from, double to, Clip.Look look) {
         if (!(to > from)) {
             throw new BadInput("A clip ends after it begins, not at %.2f s after %.2f s.".formatted(to, from));
         }
-        WordFinder words = words(line);
+        WordFinder words = Find.words(line);
         return new Clip(Place.at(Math.max(0, from), words), Place.at(Math.max(0, to), words), look);
-    }
-
-    private static Optional<Integer> find(Layers layers, String name) {
-        for (int i = 0; i < layers.plans().size(); i++) {
-            boolean named =
-                    name.isEmpty() || layers.plans().get(i).setting().name().equalsIgnoreCase(name.strip());
-            if (named && layers.plans().get(i) instanceof ClipsPlan) {
-                return Optional.of(i);
-            }
-        }
-        return Optional.empty();
     }
 
     private static Project changed(Project project, String named, String layer, UnaryOperator<ClipsPlan> change) {
         return LineEdit.changed(project, named, l -> {
-            int at = find(l.layers(), layer)
+            int at = l.layers()
+                    .find(ClipsPlan.class, layer)
                     .orElseThrow(() -> new BadInput(
                             layer.isEmpty()
                                     ? "The line has no clips."
@@ -81,7 +64,7 @@ public sealed interface ClipEdit extends Edit {
         public Project on(Project project) {
             Line own = Find.line(project, line);
             Clip clip = placed(own, from, to, look);
-            if (find(own.layers(), layer).isPresent()) {
+            if (own.layers().find(ClipsPlan.class, layer).isPresent()) {
                 return changed(project, line, layer, p -> p.plus(clip));
             }
             String name = layer.isEmpty() ? own.layers().freeName(USUAL_LAYER) : layer.strip();
@@ -103,7 +86,7 @@ public sealed interface ClipEdit extends Edit {
         @Override
         public Project on(Project project) {
             Line own = Find.line(project, line);
-            WordFinder words = words(own);
+            WordFinder words = Find.words(own);
             return changed(project, line, layer, p -> {
                 Clip before = p.clips().get(there(p, clip));
                 Clip after = placed(own, from, to, look);

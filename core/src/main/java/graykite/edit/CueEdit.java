@@ -7,7 +7,6 @@ import graykite.acting.CuesPlan;
 import graykite.base.BadInput;
 import graykite.project.Line;
 import graykite.project.Project;
-import graykite.reading.Timing;
 import graykite.reading.WordFinder;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -18,10 +17,6 @@ public sealed interface CueEdit extends Edit {
     String LAYER = "Cues";
 
     String line();
-
-    private static WordFinder words(Line line) {
-        return new WordFinder(line.timing().orElse(Timing.empty(0)));
-    }
 
     private static Line changed(Line line, UnaryOperator<CuesPlan> change) {
         return line.withLayers(
@@ -103,7 +98,7 @@ public sealed interface CueEdit extends Edit {
         public Project on(Project project) {
             Line own = Find.line(project, line);
             there(own, cue);
-            WordFinder words = words(own);
+            WordFinder words = Find.words(own);
             if (word < 0 || word >= words.timing().words().size()) {
                 throw new BadInput("There is no word " + word + ": the line has "
                         + words.timing().words().size() + ", from 0.");

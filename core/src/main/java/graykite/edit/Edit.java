@@ -14,6 +14,7 @@ public sealed interface Edit
                 MouthEdit,
                 ActingEdit,
                 ClipEdit,
+                PassEdit,
                 LookEdit,
                 CueEdit,
                 CastEdit,

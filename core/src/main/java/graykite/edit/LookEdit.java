@@ -7,7 +7,6 @@ import graykite.base.BadInput;
 import graykite.project.Line;
 import graykite.project.Project;
 import graykite.reading.Place;
-import graykite.reading.Timing;
 import graykite.reading.WordFinder;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -36,7 +35,7 @@ public sealed interface LookEdit extends Edit {
             Find.member(project, person.member());
         }
         Line line = Find.line(project, named);
-        WordFinder words = new WordFinder(line.timing().orElse(Timing.empty(0)));
+        WordFinder words = Find.words(line);
         return new LookBlock(Place.at(Math.max(0, from), words), Place.at(Math.max(0, to), words), point, head);
     }
 

@@ -1,5 +1,6 @@
 package graykite.edit;
 
+import graykite.acting.Performed;
 import graykite.base.BadInput;
 import graykite.project.KeptView;
 import graykite.project.Project;
@@ -87,6 +88,38 @@ public sealed interface ProjectEdit extends Edit {
         @Override
         public Project on(Project project) {
             return project.with(view);
+        }
+    }
+
+    /** Keeps a performance for any line and character; one of the same name is replaced. */
+    record KeepPerformance(Performed performance) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return "Keep the performance \"" + performance.name() + "\"";
+        }
+
+        @Override
+        public Project on(Project project) {
+            return project.with(performance);
+        }
+    }
+
+    /** Forgets a performance that was kept; clips made of it stay. */
+    record ForgetPerformance(String name) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return "Forget the performance \"" + name + "\"";
+        }
+
+        @Override
+        public Project on(Project project) {
+            List<Performed> left = project.performances().stream()
+                    .filter(p -> !p.name().equals(name))
+                    .toList();
+            if (left.size() == project.performances().size()) {
+                throw new BadInput("There is no performance \"" + name + "\".");
+            }
+            return project.withPerformances(left);
         }
     }
 

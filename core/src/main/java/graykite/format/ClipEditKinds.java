@@ -38,11 +38,11 @@ final class ClipEditKinds {
 
     private static Clip.Look look(EditFields f) {
         f.text("pose");
-        return ClipJson.look(f.json());
+        return ClipJson.look(f.json(), f.shelf());
     }
 
     private static void write(EditFields f, double from, double to, Clip.Look look) {
         f.put("from", from).put("to", to);
-        ClipJson.write(look, f.json());
+        ClipJson.write(look, f.json(), f.shelf());
     }
 }

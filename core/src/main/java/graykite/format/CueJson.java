@@ -20,12 +20,12 @@ final class CueJson {
             new EditKind<>(
                     "set-cue",
                     CueEdit.SetCue.class,
-                    (e, f) -> write(e.cue(), f.put("line", e.line()).json()),
+                    (e, f) -> write(e.cue(), f.put("line", e.line()).json(), f.shelf()),
                     f -> {
                         f.text("name");
                         f.node("at");
                         f.text("pose");
-                        return new CueEdit.SetCue(f.text("line"), cue(f.json()));
+                        return new CueEdit.SetCue(f.text("line"), cue(f.json(), f.shelf()));
                     }),
             new EditKind<>(
                     "spread-cues",
@@ -53,7 +53,7 @@ final class CueJson {
                     (e, f) -> {
                         f.put("line", e.line()).put("cue", e.cue()).put("word", e.word());
                         f.put("from", e.from()).put("to", e.to());
-                        ClipJson.write(e.look(), f.json());
+                        ClipJson.write(e.look(), f.json(), f.shelf());
                     },
                     f -> {
                         f.text("pose");
@@ -63,14 +63,14 @@ final class CueJson {
                                 f.whole("word"),
                                 f.number("from"),
                                 f.number("to"),
-                                ClipJson.look(f.json()));
+                                ClipJson.look(f.json(), f.shelf()));
                     }));
 
     private CueJson() {}
 
-    static void write(CuesPlan plan, ObjectNode json) {
+    static void write(CuesPlan plan, ObjectNode json, Shelf shelf) {
         ArrayNode cues = json.putArray("cues");
-        plan.cues().forEach(c -> write(c, cues.addObject()));
+        plan.cues().forEach(c -> write(c, cues.addObject(), shelf));
         ArrayNode changes = json.putArray("changes");
         for (CueChange change : plan.changes()) {
             ObjectNode node = changes.addObject();
@@ -80,10 +80,10 @@ final class CueJson {
         }
     }
 
-    static CuesPlan read(LayerSetting setting, JsonNode json) {
+    static CuesPlan read(LayerSetting setting, JsonNode json, Shelf shelf) {
         List<Cue> cues = new ArrayList<>();
         for (JsonNode cue : WordsJson.limited(json.path("cues"))) {
-            cues.add(cue(cue));
+            cues.add(cue(cue, shelf));
         }
         List<CueChange> changes = new ArrayList<>();
         for (JsonNode change : WordsJson.limited(json.path("changes"))) {
@@ -96,18 +96,18 @@ final class CueJson {
         return new CuesPlan(setting, cues, changes);
     }
 
-    private static Cue cue(JsonNode json) {
+    private static Cue cue(JsonNode json, Shelf shelf) {
         return new Cue(
                 json.path("name").asText(),
                 trigger(json.path("at")),
-                ClipJson.look(json),
+                ClipJson.look(json, shelf),
                 json.path("offset").asDouble(0),
                 json.path("length").asDouble(Cue.USUAL_LENGTH),
                 json.path("chance").asDouble(1),
                 json.path("variation").asDouble(0));
     }
 
-    private static void write(Cue cue, ObjectNode json) {
+    private static void write(Cue cue, ObjectNode json, Shelf shelf) {
         json.put("name", cue.name());
         switch (cue.at()) {
             case Cue.Mark mark -> json.put("at", mark.name().toLowerCase(Locale.ROOT));
@@ -115,7 +115,7 @@ final class CueJson {
             case Cue.Pause pause -> json.putObject("at").put("pause", pause.longerThan());
             case Cue.Tag tag -> json.putObject("at").put("tag", tag.word());
         }
-        ClipJson.write(cue.look(), json);
+        ClipJson.write(cue.look(), json, shelf);
         json.put("offset", cue.offset()).put("length", cue.length());
         json.put("chance", cue.chance()).put("variation", cue.variation());
     }

@@ -60,7 +60,7 @@ public final class CurveFiles {
         json.close();
     }
 
-    private static String number(double value) {
+    static String number(double value) {
         String text = String.format(Locale.ROOT, "%.5f", value);
         String trimmed = text.replaceAll("0+$", "").replaceAll("\\.$", "");
         return trimmed.equals("-0") ? "0" : trimmed;

@@ -24,6 +24,7 @@ public final class EditJson {
                     ClipEditKinds.ALL,
                     LookJson.EDITS,
                     CueJson.EDITS,
+                    PassJson.EDITS,
                     CastEditKinds.ALL)
             .<EditKind<?>>flatMap(List::stream)
             .toList();

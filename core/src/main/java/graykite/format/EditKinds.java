@@ -55,6 +55,16 @@ final class EditKinds {
                     (e, f) -> ViewJson.write(e.view(), f.object("view")),
                     f -> new ProjectEdit.KeepView(ViewJson.read(f.node("view")))),
             new EditKind<>(
+                    "keep-performance",
+                    ProjectEdit.KeepPerformance.class,
+                    (e, f) -> MotionJson.write(e.performance(), f.json(), f.shelf()),
+                    f -> new ProjectEdit.KeepPerformance(MotionJson.read(f.json(), f.shelf()))),
+            new EditKind<>(
+                    "forget-performance",
+                    ProjectEdit.ForgetPerformance.class,
+                    (e, f) -> f.put("name", e.name()),
+                    f -> new ProjectEdit.ForgetPerformance(f.text("name"))),
+            new EditKind<>(
                     "forget-view",
                     ProjectEdit.ForgetView.class,
                     (e, f) -> f.put("name", e.name()),

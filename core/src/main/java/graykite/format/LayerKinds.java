@@ -10,6 +10,7 @@ import graykite.acting.LayerPlan;
 import graykite.acting.Layers;
 import graykite.acting.LooksPlan;
 import graykite.acting.OwnCurvesPlan;
+import graykite.acting.PassesPlan;
 import graykite.acting.PoseKey;
 import graykite.acting.PosesPlan;
 import graykite.acting.SpeechPlan;
@@ -22,8 +23,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.function.BiConsumer;
-import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -35,66 +34,82 @@ final class LayerKinds {
      * @param name in the file
      * @param write what it has besides its setting
      */
-    private record Kind<T extends LayerPlan>(
-            String name, Class<T> type, BiConsumer<T, ObjectNode> write, BiFunction<LayerSetting, JsonNode, T> read) {
-        boolean writes(LayerPlan plan, ObjectNode json) {
+    private record Kind<T extends LayerPlan>(String name, Class<T> type, Writer<T> write, Reader<T> read) {
+        boolean writes(LayerPlan plan, ObjectNode json, Shelf shelf) {
             if (!type.isInstance(plan)) {
                 return false;
             }
             json.put("kind", name);
-            write.accept(type.cast(plan), json);
+            write.write(type.cast(plan), json, shelf);
             return true;
         }
     }
 
+    private interface Writer<T> {
+        void write(T plan, ObjectNode json, Shelf shelf);
+    }
+
+    private interface Reader<T> {
+        T read(LayerSetting setting, JsonNode json, Shelf shelf);
+    }
+
     private static final List<Kind<?>> ALL = List.of(
-            new Kind<>("mouth", SpeechPlan.class, (p, json) -> {}, (s, json) -> new SpeechPlan(s)),
-            new Kind<>("instincts", InstinctsPlan.class, InstinctsJson::write, InstinctsJson::read),
-            new Kind<>("own-curves", OwnCurvesPlan.class, (p, json) -> {}, (s, json) -> new OwnCurvesPlan(s)),
+            new Kind<>("mouth", SpeechPlan.class, (p, json, shelf) -> {}, (s, json, shelf) -> new SpeechPlan(s)),
+            new Kind<>(
+                    "instincts",
+                    InstinctsPlan.class,
+                    (p, json, shelf) -> InstinctsJson.write(p, json),
+                    (s, json, shelf) -> InstinctsJson.read(s, json)),
+            new Kind<>(
+                    "own-curves",
+                    OwnCurvesPlan.class,
+                    (p, json, shelf) -> {},
+                    (s, json, shelf) -> new OwnCurvesPlan(s)),
             new Kind<>(
                     "poses",
                     PosesPlan.class,
-                    (p, json) -> writeKeys(p.keys(), json.putArray("keys")),
-                    (s, json) -> new PosesPlan(s, keys(json.path("keys")))),
+                    (p, json, shelf) -> writeKeys(p.keys(), json.putArray("keys")),
+                    (s, json, shelf) -> new PosesPlan(s, keys(json.path("keys")))),
             new Kind<>(
                     "clips",
                     ClipsPlan.class,
-                    (p, json) -> ClipJson.write(p.clips(), json.putArray("clips")),
-                    (s, json) -> new ClipsPlan(s, ClipJson.clips(json.path("clips")))),
+                    (p, json, shelf) -> ClipJson.write(p.clips(), json.putArray("clips"), shelf),
+                    (s, json, shelf) -> new ClipsPlan(s, ClipJson.clips(json.path("clips"), shelf))),
             new Kind<>(
                     "looks",
                     LooksPlan.class,
-                    (p, json) -> LookJson.write(p.looks(), json.putArray("looks")),
-                    (s, json) -> new LooksPlan(s, LookJson.looks(json.path("looks")))),
-            new Kind<>("cues", CuesPlan.class, CueJson::write, CueJson::read));
+                    (p, json, shelf) -> LookJson.write(p.looks(), json.putArray("looks")),
+                    (s, json, shelf) -> new LooksPlan(s, LookJson.looks(json.path("looks")))),
+            new Kind<>("cues", CuesPlan.class, CueJson::write, CueJson::read),
+            new Kind<>("passes", PassesPlan.class, PassJson::write, PassJson::read));
 
     private LayerKinds() {}
 
-    static Layers read(JsonNode json) {
+    static Layers read(JsonNode json, Shelf shelf) {
         List<LayerPlan> plans = new ArrayList<>();
         for (JsonNode layer : WordsJson.limited(json)) {
-            plans.add(plan(layer));
+            plans.add(plan(layer, shelf));
         }
         return new Layers(plans);
     }
 
     /** @throws IllegalArgumentException when the kind is unknown */
-    static LayerPlan plan(JsonNode json) {
+    static LayerPlan plan(JsonNode json, Shelf shelf) {
         String name = json.path("kind").asText();
         return ALL.stream()
                 .filter(k -> k.name().equals(name))
                 .findFirst()
-                .<LayerPlan>map(k -> k.read().apply(setting(json), json))
+                .<LayerPlan>map(k -> k.read().read(setting(json), json, shelf))
                 .orElseThrow(() -> new IllegalArgumentException("There is no kind of layer \"" + name + "\"; known are "
                         + ALL.stream().map(Kind::name).collect(Collectors.joining(", ")) + "."));
     }
 
-    static void write(Layers layers, ArrayNode json) {
-        layers.plans().forEach(plan -> write(plan, json.addObject()));
+    static void write(Layers layers, ArrayNode json, Shelf shelf) {
+        layers.plans().forEach(plan -> write(plan, json.addObject(), shelf));
     }
 
-    static void write(LayerPlan plan, ObjectNode json) {
-        if (ALL.stream().noneMatch(k -> k.writes(plan, json))) {
+    static void write(LayerPlan plan, ObjectNode json, Shelf shelf) {
+        if (ALL.stream().noneMatch(k -> k.writes(plan, json, shelf))) {
             throw new IllegalStateException(
                     "No file can hold the layer " + plan.setting().name() + ".");
         }

@@ -253,17 +253,21 @@ final class LineEditKinds {
                     ActingEdit.AddLayer.class,
                     (e, f) -> LayerKinds.write(
                             e.layer(),
-                            f.put("line", e.line()).put("index", e.index()).object("layer")),
+                            f.put("line", e.line()).put("index", e.index()).object("layer"),
+                            f.shelf()),
                     f -> new ActingEdit.AddLayer(
-                            f.text("line"), f.whole("index", Integer.MAX_VALUE), LayerKinds.plan(f.node("layer")))),
+                            f.text("line"),
+                            f.whole("index", Integer.MAX_VALUE),
+                            LayerKinds.plan(f.node("layer"), f.shelf()))),
             new EditKind<>(
                     "change-layer",
                     ActingEdit.ChangeLayer.class,
                     (e, f) -> LayerKinds.write(
                             e.layer(),
-                            f.put("line", e.line()).put("index", e.index()).object("layer")),
+                            f.put("line", e.line()).put("index", e.index()).object("layer"),
+                            f.shelf()),
                     f -> new ActingEdit.ChangeLayer(
-                            f.text("line"), f.whole("index"), LayerKinds.plan(f.node("layer")))),
+                            f.text("line"), f.whole("index"), LayerKinds.plan(f.node("layer"), f.shelf()))),
             new EditKind<>(
                     "remove-layer",
                     ActingEdit.RemoveLayer.class,

@@ -52,7 +52,7 @@ final class LineJson {
                     json.path("draft").asBoolean(false),
                     timing,
                     MouthJson.read(json.path("mouth")),
-                    layers(json, timing));
+                    layers(json, timing, ProjectShelf.of(entries, place)));
         } catch (IllegalArgumentException broken) {
             throw new BadInput(place + ": " + broken.getMessage(), broken);
         }
@@ -67,9 +67,9 @@ final class LineJson {
                 WordsJson.timeMap(json.path("retiming")));
     }
 
-    private static Layers layers(JsonNode json, Optional<Timing> timing) {
+    private static Layers layers(JsonNode json, Optional<Timing> timing, Shelf shelf) {
         if (json.has("layers")) {
-            return LayerKinds.read(json.path("layers"));
+            return LayerKinds.read(json.path("layers"), shelf);
         }
         // Up to format 4 keys stood at plain times.
         WordFinder words = new WordFinder(timing.orElse(Timing.empty(0)));
@@ -80,7 +80,7 @@ final class LineJson {
         return Layers.usual().withSeed(json.path("seed").asLong(1)).withKeys(keys);
     }
 
-    static void write(Line line, JsonGenerator json) throws IOException {
+    static void write(Line line, JsonGenerator json, Shelf shelf) throws IOException {
         json.writeStartObject();
         json.writeStringField("id", line.id());
         json.writeStringField("title", line.title());
@@ -107,7 +107,7 @@ final class LineJson {
         MAPPER.writeTree(json, mouth);
         if (!line.layers().equals(Layers.usual())) {
             ArrayNode layers = MAPPER.createArrayNode();
-            LayerKinds.write(line.layers(), layers);
+            LayerKinds.write(line.layers(), layers, shelf);
             json.writeFieldName("layers");
             MAPPER.writeTree(json, layers);
         }

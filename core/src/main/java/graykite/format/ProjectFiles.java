@@ -110,6 +110,11 @@ public final class ProjectFiles {
                 zip.closeEntry();
             }
         }
+        for (Map.Entry<String, byte[]> track : ProjectShelf.tracks(project).entrySet()) {
+            zip.putNextEntry(new ZipEntry(ProjectShelf.entryName(track.getKey())));
+            zip.write(track.getValue());
+            zip.closeEntry();
+        }
         for (Member member : project.cast()) {
             if (member.source() instanceof Member.Own own) {
                 zip.putNextEntry(new ZipEntry(CastJson.entryName(member)));

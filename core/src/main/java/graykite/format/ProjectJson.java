@@ -7,6 +7,7 @@ import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
+import graykite.acting.Performed;
 import graykite.base.BadInput;
 import graykite.format.character.CharacterStore;
 import graykite.project.KeptView;
@@ -91,7 +92,8 @@ public final class ProjectJson {
                     lines,
                     scenes,
                     dictionary(json, name),
-                    views(json));
+                    views(json),
+                    performances(json, ProjectShelf.of(entries, name)));
             for (int i = 0; i < lines.size(); i++) {
                 project = SceneJson.withCompany(written.get(i), lines.get(i), project);
             }
@@ -99,6 +101,14 @@ public final class ProjectJson {
         } catch (IllegalArgumentException broken) {
             throw new BadInput(name + ": " + broken.getMessage(), broken);
         }
+    }
+
+    private static List<Performed> performances(JsonNode json, Shelf shelf) {
+        List<Performed> kept = new ArrayList<>();
+        for (JsonNode performance : WordsJson.limited(json.path("performances"))) {
+            kept.add(MotionJson.read(performance, shelf));
+        }
+        return kept;
     }
 
     private static List<KeptView> views(JsonNode json) {
@@ -142,15 +152,15 @@ public final class ProjectJson {
 
     /** Writes the document of a file that holds recordings and figures beside it. */
     static byte[] write(Project project) throws IOException {
-        return write(project, CastJson::entryName);
+        return write(project, CastJson::entryName, Shelf.none());
     }
 
     /** Writes a document whose figures stand on a shelf. */
     static byte[] write(Project project, Shelf shelf) throws IOException {
-        return write(project, member -> "cast/" + CastJson.keep(member, shelf) + CharacterStore.EXTENSION);
+        return write(project, member -> "cast/" + CastJson.keep(member, shelf) + CharacterStore.EXTENSION, shelf);
     }
 
-    private static byte[] write(Project project, Function<Member, String> entries) throws IOException {
+    private static byte[] write(Project project, Function<Member, String> entries, Shelf shelf) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         JsonGenerator json = new JsonFactory().createGenerator(out);
         json.useDefaultPrettyPrinter();
@@ -176,7 +186,7 @@ public final class ProjectJson {
         }
         json.writeArrayFieldStart("lines");
         for (Line line : project.lines()) {
-            LineJson.write(line, json);
+            LineJson.write(line, json, shelf);
         }
         json.writeEndArray();
         if (!project.scenes().isEmpty()) {
@@ -190,6 +200,12 @@ public final class ProjectJson {
             project.views().forEach(v -> ViewJson.write(v, views.addObject()));
             json.writeFieldName("views");
             MAPPER.writeTree(json, views);
+        }
+        if (!project.performances().isEmpty()) {
+            ArrayNode kept = MAPPER.createArrayNode();
+            project.performances().forEach(p -> MotionJson.write(p, kept.addObject(), shelf));
+            json.writeFieldName("performances");
+            MAPPER.writeTree(json, kept);
         }
         json.writeEndObject();
         json.close();

@@ -78,11 +78,12 @@ public final class KeyReduction {
 
     /** The sample of a piece that its curve misses most. */
     private int worst(int from, int to) {
-        Curve piece = new Curve(List.of(key(from), key(to)));
         int worst = from;
         double furthest = -1;
+        double low = slope(from);
+        double high = slope(to);
         for (int i = from; i <= to; i++) {
-            double off = Math.abs(piece.at(start + i * step) - samples[i]);
+            double off = off(from, to, i, low, high);
             if (off > furthest) {
                 furthest = off;
                 worst = i;
@@ -92,13 +93,29 @@ public final class KeyReduction {
     }
 
     private double off(int from, int to, int sample) {
-        return Math.abs(new Curve(List.of(key(from), key(to))).at(start + sample * step) - samples[sample]);
+        return off(from, to, sample, slope(from), slope(to));
+    }
+
+    /** As {@link Curve#at} has it between two smooth keys, without making them: this is asked millions of times. */
+    private double off(int from, int to, int sample, double low, double high) {
+        double length = (to - from) * step;
+        double t = (double) (sample - from) / (to - from);
+        double t2 = t * t;
+        double t3 = t2 * t;
+        double value = (2 * t3 - 3 * t2 + 1) * samples[from]
+                + (t3 - 2 * t2 + t) * length * low
+                + (3 * t2 - 2 * t3) * samples[to]
+                + (t3 - t2) * length * high;
+        return Math.abs(value - samples[sample]);
+    }
+
+    private double slope(int i) {
+        int before = Math.max(0, i - 1);
+        int after = Math.min(samples.length - 1, i + 1);
+        return (samples[after] - samples[before]) / ((after - before) * step);
     }
 
     private Key key(int i) {
-        int before = Math.max(0, i - 1);
-        int after = Math.min(samples.length - 1, i + 1);
-        double slope = (samples[after] - samples[before]) / ((after - before) * step);
-        return new Key(start + i * step, samples[i], Key.Way.SMOOTH, slope, slope);
+        return new Key(start + i * step, samples[i], Key.Way.SMOOTH, slope(i), slope(i));
     }
 }

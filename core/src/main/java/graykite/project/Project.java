@@ -2,15 +2,19 @@ package graykite.project;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.acting.Performed;
+import graykite.motion.Track;
 import graykite.text.Pronunciation;
 import graykite.time.FrameRate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * Everything that a user made, as a value: an edit is a new project that shares what did not change.
@@ -22,6 +26,7 @@ import java.util.UUID;
  * @param scenes lines placed in time on one stage, in order
  * @param dictionary how words are said in this project, by plain word in lower case
  * @param views from where faces are looked at, as the user kept them, in order
+ * @param performances kept for any line and character, in the order of their names
  */
 public record Project(
         String title,
@@ -30,7 +35,11 @@ public record Project(
         List<Line> lines,
         List<SceneWork> scenes,
         Map<String, Pronunciation> dictionary,
-        List<KeptView> views) {
+        List<KeptView> views,
+        List<Performed> performances) {
+    /** How many performances a project keeps for other lines. */
+    public static final int MOST_PERFORMANCES = 500;
+
     /** How many views a project keeps. */
     public static final int MOST_VIEWS = 12;
 
@@ -46,6 +55,9 @@ public record Project(
         scenes = List.copyOf(scenes);
         dictionary = Map.copyOf(dictionary);
         views = List.copyOf(views);
+        performances = List.copyOf(performances);
+        requireThat(
+                performances.size() <= MOST_PERFORMANCES, "A project keeps up to %d performances.", MOST_PERFORMANCES);
         requireThat(views.size() <= MOST_VIEWS, "A project keeps up to %d views.", MOST_VIEWS);
         requireThat(!cast.isEmpty(), "A project has a cast.");
         requireThat(
@@ -65,7 +77,7 @@ public record Project(
             List<Line> lines,
             List<SceneWork> scenes,
             Map<String, Pronunciation> dictionary) {
-        this(title, cast, rate, lines, scenes, dictionary, List.of());
+        this(title, cast, rate, lines, scenes, dictionary, List.of(), List.of());
     }
 
     public static Project empty() {
@@ -96,11 +108,11 @@ public record Project(
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(line.id())) {
                 changed.set(i, line);
-                return new Project(title, cast, rate, changed, scenes, dictionary, views);
+                return new Project(title, cast, rate, changed, scenes, dictionary, views, performances);
             }
         }
         changed.add(line);
-        return new Project(title, cast, rate, changed, scenes, dictionary, views);
+        return new Project(title, cast, rate, changed, scenes, dictionary, views, performances);
     }
 
     /** The project without a line; it leaves every scene. */
@@ -112,12 +124,13 @@ public record Project(
                 lines.stream().filter(s -> !s.id().equals(id)).toList(),
                 scenes.stream().map(s -> s.without(id)).toList(),
                 dictionary,
-                views);
+                views,
+                performances);
     }
 
     /** With the lines in another order, or fewer or more of them. */
     public Project withLines(List<Line> newLines) {
-        return new Project(title, cast, rate, newLines, scenes, dictionary, views);
+        return new Project(title, cast, rate, newLines, scenes, dictionary, views, performances);
     }
 
     public Optional<SceneWork> scene(String id) {
@@ -138,7 +151,7 @@ public record Project(
     }
 
     public Project withScenes(List<SceneWork> newScenes) {
-        return new Project(title, cast, rate, lines, newScenes, dictionary, views);
+        return new Project(title, cast, rate, lines, newScenes, dictionary, views, performances);
     }
 
     /** The project with a member of the cast replaced by another of the same id, or added at the end. */
@@ -147,11 +160,11 @@ public record Project(
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(member.id())) {
                 changed.set(i, member);
-                return new Project(title, changed, rate, lines, scenes, dictionary, views);
+                return new Project(title, changed, rate, lines, scenes, dictionary, views, performances);
             }
         }
         changed.add(member);
-        return new Project(title, changed, rate, lines, scenes, dictionary, views);
+        return new Project(title, changed, rate, lines, scenes, dictionary, views, performances);
     }
 
     /** The project without a character; its lines are spoken by the first of the cast, and it leaves every stage. */
@@ -165,34 +178,35 @@ public record Project(
                         .toList(),
                 scenes.stream().map(s -> s.withoutMember(id)).toList(),
                 dictionary,
-                views);
+                views,
+                performances);
     }
 
     public Project withTitle(String newTitle) {
-        return new Project(newTitle, cast, rate, lines, scenes, dictionary, views);
+        return new Project(newTitle, cast, rate, lines, scenes, dictionary, views, performances);
     }
 
     public Project withRate(FrameRate newRate) {
-        return new Project(title, cast, newRate, lines, scenes, dictionary, views);
+        return new Project(title, cast, newRate, lines, scenes, dictionary, views, performances);
     }
 
     /** With a word said in a way of its own in every line. */
     public Project withWord(String plainWord, Pronunciation said) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.put(plainWord.toLowerCase(Locale.ROOT), said);
-        return new Project(title, cast, rate, lines, scenes, changed, views);
+        return new Project(title, cast, rate, lines, scenes, changed, views, performances);
     }
 
     /** With a word said as the dictionary has it again. */
     public Project withoutWord(String plainWord) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.remove(plainWord.toLowerCase(Locale.ROOT));
-        return new Project(title, cast, rate, lines, scenes, changed, views);
+        return new Project(title, cast, rate, lines, scenes, changed, views, performances);
     }
 
     /** With another list of words and how they are said. */
     public Project withDictionary(Map<String, Pronunciation> words) {
-        return new Project(title, cast, rate, lines, scenes, words, views);
+        return new Project(title, cast, rate, lines, scenes, words, views, performances);
     }
 
     /** With a view kept; one of the same name is replaced. */
@@ -204,6 +218,29 @@ public record Project(
     }
 
     public Project withViews(List<KeptView> newViews) {
-        return new Project(title, cast, rate, lines, scenes, dictionary, newViews);
+        return new Project(title, cast, rate, lines, scenes, dictionary, newViews, performances);
+    }
+
+    /** With a performance kept; one of the same name is replaced. */
+    public Project with(Performed performance) {
+        List<Performed> changed = new ArrayList<>(performances);
+        changed.removeIf(p -> p.name().equals(performance.name()));
+        changed.add(performance);
+        changed.sort(Comparator.comparing(Performed::name, String.CASE_INSENSITIVE_ORDER));
+        return withPerformances(changed);
+    }
+
+    public Project withPerformances(List<Performed> kept) {
+        return new Project(title, cast, rate, lines, scenes, dictionary, views, kept);
+    }
+
+    /** Every dense track that anything in the project holds. */
+    public Stream<Track> tracks() {
+        return Stream.concat(
+                lines.stream().flatMap(l -> l.layers().tracks()),
+                performances.stream()
+                        .map(Performed::motion)
+                        .filter(Track.class::isInstance)
+                        .map(Track.class::cast));
     }
 }

@@ -16,6 +16,7 @@ import graykite.acting.Instincts.Kind;
 import graykite.acting.InstinctsPlan;
 import graykite.acting.Layers;
 import graykite.acting.LookPoint;
+import graykite.acting.Performed;
 import graykite.base.BadInput;
 import graykite.edit.ActingEdit;
 import graykite.edit.CastEdit;
@@ -25,6 +26,7 @@ import graykite.edit.Edit;
 import graykite.edit.LineEdit;
 import graykite.edit.LookEdit;
 import graykite.edit.MouthEdit;
+import graykite.edit.PassEdit;
 import graykite.edit.ProjectEdit;
 import graykite.edit.ReadingEdit;
 import graykite.edit.SceneEdit;
@@ -33,6 +35,8 @@ import graykite.layer.LayerSetting;
 import graykite.layer.LayerSetting.Blend;
 import graykite.motion.Curve;
 import graykite.motion.Key;
+import graykite.motion.Keyed;
+import graykite.motion.Track;
 import graykite.mouth.Diction;
 import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthChart;
@@ -71,6 +75,10 @@ class EditJsonTest {
             Map.of("Glad", Pose.of("lipCornerPuller", 0.8)), Map.of(), List.of(), Optional.of(MouthChart.ofSize(8)));
     private static final Anchor WORD = Anchor.of(TimingTest.sample(), 1, -1);
 
+    private static final Performed DENSE =
+            Performed.whole("Nod", new Track(30, List.of("headPitch", "lidClose.L"), new float[] {0, 0, -5, 1, -2, 0}));
+    private static final Performed FEW = Performed.whole("Yes", new Keyed(1, List.of("headPitch"), List.of(CURVE)));
+
     /** One or two of every kind. */
     static final List<Edit> ALL = List.of(
             new ProjectEdit.NameProject("Ferry \"night\""),
@@ -79,6 +87,9 @@ class EditJsonTest {
             new ProjectEdit.ForgetWord("fog"),
             new ProjectEdit.KeepView(new KeptView("Over the rail", Camera.PROFILE)),
             new ProjectEdit.ForgetView("Over the rail"),
+            new ProjectEdit.KeepPerformance(DENSE),
+            new ProjectEdit.KeepPerformance(FEW),
+            new ProjectEdit.ForgetPerformance("Yes"),
             new ProjectEdit.SetWords(Map.of("fog", FOG)),
             new LineEdit.AddLine("x", "A", Optional.of(new SoundFile("a.wav", new byte[] {1, 2})), "Fog.", "pim"),
             new LineEdit.AddLine("y", "B", Optional.empty(), "", ""),
@@ -148,6 +159,11 @@ class EditJsonTest {
             new ClipEdit.ChangeClip(
                     "x", "Feel", 0, 0.6, 2.5, Clip.Look.of("Glad").withMouth(0)),
             new ClipEdit.RemoveClip("x", "", 1),
+            new ClipEdit.AddClip("x", "", 0.5, 2, Clip.Look.of("Yes").withContent(FEW)),
+            new PassEdit.AddPass("x", "", 0.5, 2, new PassEdit.Look(DENSE, false, 0.1, 0.5, Map.of("headPitch", 0.4))),
+            new PassEdit.AddPass("x", "Live", 0.1, 1, new PassEdit.Look(FEW, true, 0, 1, Map.of())),
+            new PassEdit.ChangePass("x", "", 0, 0.2, 1, new PassEdit.Look(FEW, true, 0, 1, Map.of())),
+            new PassEdit.RemovePass("x", "", 0),
             new LookEdit.AddLook("x", 0.5, 2, new LookPoint.Person("pim"), 0.5),
             new LookEdit.AddLook("x", 0.5, 2, new LookPoint.Viewer(), 0.2),
             new LookEdit.ChangeLook("x", 0, 0.5, 2, new LookPoint.Spot("Bell", new Vec(400, 100, 200)), 1),
@@ -180,7 +196,7 @@ class EditJsonTest {
             new SceneEdit.LeaveStage("s", "pim"));
 
     /** What is stored under hashes, in memory. */
-    static final class Memory implements Shelf {
+    static class Memory implements Shelf {
         private final Map<String, byte[]> kept = new HashMap<>();
 
         @Override

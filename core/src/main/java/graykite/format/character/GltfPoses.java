@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
-/** Poses that stand on the frames of one animation of a glTF file; every pose counts relative to its first frame. */
+/** Poses that stand on the frames of one animation of a glTF file. */
 final class GltfPoses {
     private static final int MOST_KEYS = 1_000_000;
 
@@ -41,10 +41,13 @@ final class GltfPoses {
     private final GltfFile file;
     private final GltfScene scene;
     private final Placement placement;
+    private final boolean fromFirst;
     private final List<Track> tracks = new ArrayList<>();
 
-    GltfPoses(GltfFile file, GltfScene scene, Placement placement) {
+    /** @param fromFirst true when every pose counts relative to the first frame, false when relative to the file at rest */
+    GltfPoses(GltfFile file, GltfScene scene, Placement placement, boolean fromFirst) {
         this.file = file;
+        this.fromFirst = fromFirst;
         this.scene = scene;
         this.placement = placement;
         JsonNode animations = file.json().path("animations");
@@ -128,10 +131,23 @@ final class GltfPoses {
         return poses;
     }
 
-    private Pose pose(double time) {
+    /** What a node has without the animation. */
+    private double[] rest(Track track) {
+        double[] rest = new double[track.size];
+        JsonNode own = scene.node(track.node).path(track.path);
+        if (own.isArray() && own.size() == track.size) {
+            Arrays.setAll(rest, k -> own.path(k).asDouble());
+        } else if (track.path.equals("rotation")) {
+            rest[3] = 1;
+        }
+        return track.path.equals("weights") ? new double[track.size] : rest;
+    }
+
+    /** The pose at a time, in seconds. */
+    Pose pose(double time) {
         Map<String, Double> values = new TreeMap<>();
         for (Track track : tracks) {
-            double[] rest = track.at(0);
+            double[] rest = fromFirst ? track.at(0) : rest(track);
             double[] there = track.at(time);
             switch (track.path) {
                 case "weights" -> weights(track, rest, there, values);

@@ -1,0 +1,144 @@
+package graykite.edit;
+
+import graykite.acting.Layers;
+import graykite.acting.Pass;
+import graykite.acting.PassesPlan;
+import graykite.acting.Performed;
+import graykite.base.BadInput;
+import graykite.layer.LayerSetting;
+import graykite.layer.LayerSetting.Blend;
+import graykite.project.Line;
+import graykite.project.Project;
+import graykite.reading.Place;
+import graykite.reading.WordFinder;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/**
+ * Changes of live passes and captures on a line. Passes stand on a layer, which is named; an empty name stands for the first
+ * that holds passes, and is made when there is none.
+ */
+public sealed interface PassEdit extends Edit {
+    /** Name of the layer that is made for the first pass of a line. */
+    String USUAL_LAYER = "Live";
+
+    String line();
+
+    String layer();
+
+    /** A pass apart from where it stands; its fields are those of {@link Pass}. */
+    record Look(Performed what, boolean adds, double ease, double mouth, Map<String, Double> weights) {
+        public Look {
+            weights = Map.copyOf(weights);
+        }
+
+        public static Look of(Pass pass) {
+            return new Look(pass.what(), pass.adds(), pass.ease(), pass.mouth(), pass.weights());
+        }
+
+        public Pass at(Place from, Place to) {
+            return new Pass(from, to, what, adds, ease, mouth, weights);
+        }
+    }
+
+    private static Project changed(Project project, String named, String layer, UnaryOperator<List<Pass>> change) {
+        return LineEdit.changed(project, named, l -> {
+            int at = l.layers()
+                    .find(PassesPlan.class, layer)
+                    .orElseThrow(() -> new BadInput(
+                            layer.isEmpty()
+                                    ? "The line has no passes."
+                                    : "The line has no layer for passes of the name \"" + layer + "\"."));
+            return l.withLayers(
+                    l.layers().with(at, ((PassesPlan) l.layers().plans().get(at)).with(change)));
+        });
+    }
+
+    private static void there(List<Pass> passes, int pass) {
+        if (pass < 0 || pass >= passes.size()) {
+            throw new BadInput("There is no pass " + pass + ": the layer has " + passes.size() + ", from 0.");
+        }
+    }
+
+    private static Place place(double time, WordFinder words) {
+        return Place.at(Math.max(0, time), words);
+    }
+
+    private static void inOrder(double from, double to) {
+        if (!(to > from)) {
+            throw new BadInput("A pass ends after it begins, not at %.2f s after %.2f s.".formatted(to, from));
+        }
+    }
+
+    /** Lays a performance on a stretch of the line, over the passes that are there. Times are seconds of the line. */
+    record AddPass(String line, String layer, double from, double to, Look look) implements PassEdit {
+        @Override
+        public String inWords() {
+            return "Record " + look.what().name();
+        }
+
+        @Override
+        public Project on(Project project) {
+            inOrder(from, to);
+            Line own = Find.line(project, line);
+            WordFinder words = Find.words(own);
+            Pass pass = look.at(place(from, words), place(to, words));
+            Optional<Integer> there = own.layers().find(PassesPlan.class, layer);
+            if (there.isPresent()) {
+                return changed(project, line, layer, all -> {
+                    all.add(pass);
+                    return all;
+                });
+            }
+            String name = layer.isEmpty() ? own.layers().freeName(USUAL_LAYER) : layer.strip();
+            PassesPlan plan = new PassesPlan(LayerSetting.of(name, Blend.OVERRIDE), List.of(pass));
+            Layers layers = own.layers();
+            return LineEdit.changed(
+                    project, line, l -> l.withLayers(layers.plus(layers.plans().size(), plan)));
+        }
+    }
+
+    /** Moves, stretches or changes a pass. @param pass its index on the layer */
+    record ChangePass(String line, String layer, int pass, double from, double to, Look look) implements PassEdit {
+        @Override
+        public String inWords() {
+            return "Change the pass " + look.what().name();
+        }
+
+        @Override
+        public Project on(Project project) {
+            inOrder(from, to);
+            WordFinder words = Find.words(Find.line(project, line));
+            return changed(project, line, layer, all -> {
+                there(all, pass);
+                Pass before = all.get(pass);
+                // What was not moved hangs where it hung.
+                boolean starts = Math.abs(before.from().in(words) - from) < 1e-9;
+                boolean ends = Math.abs(before.to().in(words) - to) < 1e-9;
+                all.set(
+                        pass,
+                        look.at(starts ? before.from() : place(from, words), ends ? before.to() : place(to, words)));
+                return all;
+            });
+        }
+    }
+
+    /** @param pass its index on the layer */
+    record RemovePass(String line, String layer, int pass) implements PassEdit {
+        @Override
+        public String inWords() {
+            return "Remove a pass";
+        }
+
+        @Override
+        public Project on(Project project) {
+            return changed(project, line, layer, all -> {
+                there(all, pass);
+                all.remove(pass);
+                return all;
+            });
+        }
+    }
+}

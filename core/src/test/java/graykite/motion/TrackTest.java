@@ -1,0 +1,137 @@
+package graykite.motion;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class TrackTest {
+    private static final Track RAMP = new Track(10, List.of("a", "b"), new float[] {0, 5, 1, 4, 2, 3});
+
+    @Test
+    void betweenSamplesItIsStraightAndOutsideItHolds() {
+        assertEquals(0.2, RAMP.duration(), 1e-12);
+        assertEquals(0.5, RAMP.at(0, 0.05), 1e-9);
+        assertEquals(4.5, RAMP.at(1, 0.05), 1e-9);
+        assertEquals(0, RAMP.at(0, -3), 1e-9);
+        assertEquals(3, RAMP.at(1, 99), 1e-9);
+    }
+
+    @Test
+    void partsAndChoices() {
+        Track part = RAMP.part(0.1, 0.2);
+        assertEquals(1, part.at(0, 0), 1e-6);
+        assertEquals(0.1, part.duration(), 1e-9);
+        Track one = RAMP.only(List.of("b", "unknown"));
+        assertEquals(List.of("b"), one.controls());
+        assertEquals(4, one.value(1, 0));
+        Keyed keyed = Thinning.thinned(RAMP, c -> 0.001).motion();
+        assertEquals(1, keyed.part(0.1, 0.2).at(0, 0), 1e-6);
+        assertEquals(List.of("b"), keyed.only(List.of("b")).controls());
+    }
+
+    @Test
+    void whatIsNoTrackIsRefused() {
+        assertThrows(IllegalArgumentException.class, () -> new Track(0, List.of("a"), new float[4]));
+        assertThrows(IllegalArgumentException.class, () -> new Track(60, List.of("a", "a"), new float[4]));
+        assertThrows(IllegalArgumentException.class, () -> new Track(60, List.of("a"), new float[] {0, Float.NaN}));
+        assertThrows(IllegalArgumentException.class, () -> new Track(60, List.of("a", "b"), new float[5]));
+        assertThrows(IllegalArgumentException.class, () -> new Track(60, List.of("a"), new float[1]));
+    }
+
+    /** A stream with holes, repeats, jumps back and no figures comes out even, and says what it left out. */
+    @Test
+    void anUnevenStreamBecomesEven() {
+        TrackRecorder recorder = new TrackRecorder(List.of("x", "y"));
+        recorder.add(1.0, new double[] {0, 7});
+        recorder.add(1.1, new double[] {0.1, Double.NaN});
+        recorder.add(1.1, new double[] {9, 9});
+        recorder.add(0.4, new double[] {9, 9});
+        recorder.add(Double.NaN, new double[] {9, 9});
+        recorder.add(1.6, new double[] {0.6, 8});
+        Track track = recorder.track(20).orElseThrow();
+        assertEquals(13, track.samples());
+        for (int s = 0; s < track.samples(); s++) {
+            assertEquals(s / 20.0, track.value(s, 0), 1e-6, "straight over the hole");
+        }
+        assertEquals(7, track.value(2, 1), 1e-6, "what is no figure leaves it as it was");
+        assertEquals(3, recorder.late());
+        assertEquals(1, recorder.refused());
+        assertTrue(new TrackRecorder(List.of("x")).track(60).isEmpty());
+    }
+
+    private static double[] noisy(int count, double rate, double noise, long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        double[] samples = new double[count];
+        for (int i = 0; i < count; i++) {
+            samples[i] = clean(i / rate) + noise * (random.nextDouble() - 0.5);
+        }
+        return samples;
+    }
+
+    /** A head that turns, holds and turns back: slow and fast in turn. */
+    private static double clean(double t) {
+        return 10 * Math.tanh(6 * (t - 1)) - 10 * Math.tanh(2 * (t - 3));
+    }
+
+    private static double error(double[] samples, double rate, double shift) {
+        double sum = 0;
+        for (int i = 30; i < samples.length - 30; i++) {
+            sum += Math.pow(samples[i] - clean(i / rate - shift), 2);
+        }
+        return Math.sqrt(sum / (samples.length - 60));
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5})
+    void smoothingTakesTheTremblingAndComesNotLate(long seed) {
+        double[] raw = noisy(300, 60, 1.2, seed);
+        double[] smooth = OneEuro.smoothed(raw, 60, 0.5, 30);
+        assertTrue(error(smooth, 60, 0) < 0.65 * error(raw, 60, 0), "less trembling");
+        assertTrue(error(smooth, 60, 0) < error(smooth, 60, 0.02), "not late");
+        assertTrue(error(smooth, 60, 0) < error(smooth, 60, -0.02), "nor early");
+        assertArrayEquals(raw, OneEuro.smoothed(raw, 60, 0, 30));
+    }
+
+    /** Casiez et al. 2012: at rest the cut-off is the least one; a step of a first-order low-pass reaches 63 % after tau. */
+    @Test
+    void aSlowFilterIsAFirstOrderLowPass() {
+        OneEuro filter = new OneEuro(1, 0);
+        filter.next(0, 0.001);
+        double value = 0;
+        double tau = 1 / (2 * Math.PI);
+        for (double t = 0; t < tau; t += 0.001) {
+            value = filter.next(1, 0.001);
+        }
+        assertEquals(1 - Math.exp(-1), value, 0.01);
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0.05, 0.3, 1})
+    void thinningKeepsItsWord(double allowed) {
+        double[] samples = OneEuro.smoothed(noisy(600, 60, 0.4, 9), 60, 0.4, 30);
+        float[] both = new float[1200];
+        for (int s = 0; s < 600; s++) {
+            both[2 * s] = (float) samples[s];
+            both[2 * s + 1] = (float) (samples[s] / 30);
+        }
+        Track track = new Track(60, List.of("headYaw", "smile"), both);
+        Thinning.Result result = Thinning.thinned(track, c -> c.equals("headYaw") ? allowed : allowed / 30);
+        assertTrue(result.error() <= 1 + 1e-9);
+        for (int s = 0; s < 600; s++) {
+            assertEquals(track.value(s, 0), result.motion().at(0, s / 60.0), allowed * 1.0001);
+            assertEquals(track.value(s, 1), result.motion().at(1, s / 60.0), allowed / 30 * 1.0001);
+        }
+        assertTrue(
+                result.motion().keys() < 1200 * (allowed < 0.1 ? 0.8 : 0.2),
+                "few keys: " + result.motion().keys());
+        Track dense = Thinning.dense(result.motion(), 60);
+        assertEquals(600, dense.samples());
+    }
+}
