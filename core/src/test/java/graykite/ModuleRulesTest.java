@@ -33,6 +33,7 @@ class ModuleRulesTest {
             "figures",
             "format.character",
             "acting",
+            "live",
             "scene",
             "project",
             "edit",

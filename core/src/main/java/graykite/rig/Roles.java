@@ -77,6 +77,11 @@ public final class Roles {
         return WHOLE_SET.contains(action);
     }
 
+    /** True for actions that are told in degrees: head and eyes turn, everything else goes from 0 to 1. */
+    public static boolean turns(String action) {
+        return action.startsWith("head") || action.equals("eyeYaw") || action.equals("eyePitch");
+    }
+
     /** The region of a standard action. */
     public static Group group(String action) {
         String a = action.toLowerCase(Locale.ROOT);

@@ -157,6 +157,13 @@ final class Actor {
         return new Key(time, value, Key.Way.SMOOTH, 0, 0);
     }
 
+    /** The same with one more layer on top. */
+    Actor with(Layer top) {
+        List<Layer> layers = new ArrayList<>(mixer.layers());
+        layers.add(top);
+        return new Actor(role, layers);
+    }
+
     Role role() {
         return role;
     }

@@ -4,6 +4,7 @@ import static graykite.base.Require.requireThat;
 
 import graykite.geometry.Vec;
 import graykite.layer.Changes;
+import graykite.layer.Layer;
 import graykite.picture.Camera;
 import graykite.picture.Surface;
 import graykite.rig.Channel;
@@ -87,6 +88,13 @@ public final class Scene {
             actors.add(Actor.among(roles.get(i), roles, duration, seed + 101L * (i + 1)));
         }
         return new Scene(actors, duration);
+    }
+
+    /** The same with one more layer on top of somebody's others, under guard and couplings. */
+    public Scene with(int actor, Layer top) {
+        List<Actor> changed = new ArrayList<>(actors);
+        changed.set(actor, actors.get(actor).with(top));
+        return new Scene(changed, duration);
     }
 
     /** Seconds until everybody has spoken. */

@@ -6,6 +6,9 @@ import graykite.acting.Clip;
 import graykite.acting.ClipsPlan;
 import graykite.acting.LayerContext;
 import graykite.acting.LayerPlan;
+import graykite.acting.Pass;
+import graykite.acting.PassesPlan;
+import graykite.acting.Performed;
 import graykite.acting.Score;
 import graykite.format.ProjectFiles;
 import graykite.format.character.Cast;
@@ -13,6 +16,7 @@ import graykite.layer.Changes;
 import graykite.layer.Layer;
 import graykite.layer.LayerSetting;
 import graykite.layer.LayerSetting.Blend;
+import graykite.live.MadeUpFace;
 import graykite.mouth.Beats;
 import graykite.mouth.FittedChart;
 import graykite.mouth.Lines;
@@ -28,6 +32,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -75,7 +80,17 @@ class DemoClosuresTest {
                     Clip.Look.of("Laughing").withMouth(1).withAmounts(1, 0.7)));
         }
         all.add(new ClipsPlan(LayerSetting.of("Laughs", Blend.ADD), laughs));
-        all.add(new Restless(LayerSetting.of("Pass", Blend.ADD), who, 0.3, 11));
+        all.add(new Restless(LayerSetting.of("Hands", Blend.ADD), who, 0.3, 11));
+        all.add(new PassesPlan(
+                LayerSetting.of("Live", Blend.OVERRIDE),
+                List.of(new Pass(
+                        Place.at(0),
+                        Place.at(timing.duration()),
+                        Performed.whole("A pass", MadeUpFace.of(timing.duration(), 0.05, 3)),
+                        true,
+                        0,
+                        1,
+                        Map.of()))));
         all.add(new Restless(LayerSetting.of("Noise", Blend.ADD), who, 0.15, 37));
         all.add(new Restless(
                 LayerSetting.of("More noise", Blend.ADD).withWeight(LayerSetting.always(1.5)), who, 0.1, 53));

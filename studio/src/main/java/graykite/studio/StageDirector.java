@@ -1,11 +1,13 @@
 package graykite.studio;
 
+import graykite.live.LiveLayer;
 import graykite.picture.Camera;
 import graykite.picture.Surface;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.Framing;
 import graykite.scene.Scene;
+import graykite.studio.live.LivePass;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;
@@ -25,8 +27,14 @@ final class StageDirector {
     private final StageView stage;
     private final Trial trial;
     private final ObjectProperty<Knot> knot;
+
+    /** A scene with what is performed on top of it. */
+    private record Performed(Scene plain, LiveLayer top, Scene whole) {}
+
     private Optional<Object> shown = Optional.empty();
     private Optional<StagePainter.Troupe> troupe = Optional.empty();
+    private final LivePass live;
+    private Optional<Performed> performed = Optional.empty();
     private final List<Runnable> lineShown = new ArrayList<>();
 
     StageDirector(Workspace workspace, Player player, StageView stage, Trial trial, ObjectProperty<Knot> knot) {
@@ -35,6 +43,9 @@ final class StageDirector {
         this.stage = stage;
         this.trial = trial;
         this.knot = knot;
+        this.live = new LivePass(workspace, player);
+        live.layer().addListener((o, b, n) -> show());
+        live.whenMoved(this::show);
         workspace.scene().addListener((o, b, n) -> show());
         player.time().addListener((o, b, n) -> show());
         player.playing().addListener((o, b, n) -> show());
@@ -43,6 +54,11 @@ final class StageDirector {
         trial.onStage().addListener((o, b, n) -> show());
         knot.addListener((o, b, n) -> show());
         stage.note("The face is coming…");
+    }
+
+    /** Performing on the face. */
+    LivePass live() {
+        return live;
     }
 
     private boolean trying() {
@@ -99,7 +115,21 @@ final class StageDirector {
         stage.show(troupe.orElseThrow(), List.of(values));
     }
 
-    private void together(Scene scene) {
+    /** The scene with what a hand performs on whoever speaks the line, while it does. */
+    private Scene performed(Scene scene) {
+        Optional<LiveLayer> layer = live.layer().get();
+        if (layer.isEmpty()) {
+            return scene;
+        }
+        if (performed.filter(p -> p.plain == scene && p.top == layer.get()).isEmpty()) {
+            Scene whole = scene.with(workspace.speakerOnStage(), layer.get());
+            performed = Optional.of(new Performed(scene, layer.get(), whole));
+        }
+        return performed.get().whole;
+    }
+
+    private void together(Scene plain) {
+        Scene scene = performed(plain);
         lineShown.forEach(stage::whenFirstShown);
         lineShown.clear();
         if (!shown.map(s -> s == scene).orElse(false)) {

@@ -1,10 +1,12 @@
 package graykite.studio;
 
 import graykite.project.Project;
+import graykite.studio.desk.ActingDesk;
 import graykite.studio.desk.CastDesk;
 import graykite.studio.desk.DeliveryDesk;
 import graykite.studio.desk.MouthDesk;
 import graykite.studio.desk.ReadingDesk;
+import graykite.studio.live.LivePass;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Palette;
@@ -155,11 +157,18 @@ public final class StudioWindow {
         return trial;
     }
 
+    /** Performing on the face. */
+    public LivePass live() {
+        return director.live();
+    }
+
+    public ActingDesk acting() {
+        return (ActingDesk) desks.of(Knot.ACTING);
+    }
+
     public DeliveryDesk delivery() {
         return (DeliveryDesk) desks.of(Knot.DELIVERY);
     }
-
-    // --- building ------------------------------------------------------------------------------------------------
 
     private WorkArea layOut() {
         VBox.setVgrow(desks.pane(), Priority.ALWAYS);
@@ -199,8 +208,6 @@ public final class StudioWindow {
         return table;
     }
 
-    // --- following the project -----------------------------------------------------------------------------------
-
     /** Keys a pose at the playhead; a key that stands there already is replaced. */
     void keyPose(String pose) {
         workspace.keys().key(pose, player.time().get());
@@ -221,8 +228,6 @@ public final class StudioWindow {
     private Palette palette() {
         return workspace.settings().flag("dusk") ? Palette.DUSK : Palette.LIGHT;
     }
-
-    // --- start and end -------------------------------------------------------------------------------------------
 
     void start() {
         stage.setOnCloseRequest(files::closing);
@@ -251,6 +256,7 @@ public final class StudioWindow {
     /** Stops everything; the last state of unsaved work stays on disk only when the program did not end by itself. */
     public void close() {
         alone.close();
+        director.live().close();
         table.close();
         player.close();
         face.close();
@@ -258,8 +264,6 @@ public final class StudioWindow {
         desks.close();
         workspace.close();
     }
-
-    // --- files ---------------------------------------------------------------------------------------------------
 
     /** Takes a dropped or chosen file for what it is: a project, a character, a recording or a script. */
     public void take(Path path) {
@@ -270,8 +274,6 @@ public final class StudioWindow {
     public void takeRecordings(List<Path> paths) {
         arrivals.takeRecordings(paths);
     }
-
-    // --- what actions ask for ------------------------------------------------------------------------------------
 
     void newProject() {
         files.unlessUnsaved(() -> {
@@ -287,11 +289,6 @@ public final class StudioWindow {
         StudioApp.setTheme(stage.getScene(), dusk);
         sheet.setPalette(palette());
         refresh();
-    }
-
-    /** Reads the line with what stands on the Reading desk. */
-    void readNow() {
-        readingDesk().readNow();
     }
 
     private boolean overlayOpen() {

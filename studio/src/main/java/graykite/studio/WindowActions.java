@@ -69,7 +69,8 @@ final class WindowActions {
                 UserAction.of("Project", "Open the demo", "", window::openDemo),
                 UserAction.of("Project", "Add a recording", "Ctrl+I", () -> files.chooseRecording(false)),
                 UserAction.of("Project", "Load a script", "Ctrl+T", files::chooseScript),
-                UserAction.of("Project", "Read the line", "Ctrl+R", window::readNow),
+                UserAction.of("Project", "Read the line", "Ctrl+R", () -> window.readingDesk()
+                        .readNow()),
                 UserAction.of("Project", "Export", "Ctrl+E", () -> {
                     window.knot().set(Knot.DELIVERY);
                     window.delivery().exportWithDialog();
@@ -105,6 +106,12 @@ final class WindowActions {
                         .readings()
                         .listen()),
                 UserAction.of("Acting", "Key the chosen pose", "K", this::keyChosenPose),
+                UserAction.of("Acting", "Record a live pass, or end it", "R", () -> {
+                    window.knot().set(Knot.ACTING);
+                    window.acting().openTab("Live");
+                    window.live().record();
+                }),
+                UserAction.of("Acting", "End the live pass and throw it away", "Esc", window.live()::off),
                 UserAction.of("Sheet", "Delete what is chosen", "Delete", this::deleteChosen),
                 UserAction.of("Cast", "Check the rig", "", () -> {
                     window.knot().set(Knot.CAST);
@@ -174,7 +181,8 @@ final class WindowActions {
             window.workspace().words().delete();
         } else if (!window.workspace().mouth().curves().deleteKey()
                 && !window.workspace().clips().delete()
-                && !window.workspace().looks().delete()) {
+                && !window.workspace().looks().delete()
+                && !window.workspace().passes().delete()) {
             window.workspace().keys().delete();
         }
     }

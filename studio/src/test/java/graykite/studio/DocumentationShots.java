@@ -62,6 +62,8 @@ final class DocumentationShots {
             "assign-shapes",
             "looks",
             "cues",
+            "live",
+            "live-pass",
             "instincts");
 
     private final Stage stage;
@@ -328,6 +330,15 @@ final class DocumentationShots {
                     window.player().seek(5.2);
                 },
                 acted);
+        add(
+                "live",
+                () -> {
+                    ((ToggleButton) window.root().lookup("#tab-live")).setSelected(true);
+                    window.live().tryOut(true);
+                    window.player().seek(3.2);
+                },
+                acted);
+        add("live-pass", () -> window.live().off(), acted);
         add("instincts", () -> ((ToggleButton) window.root().lookup("#tab-instincts")).setSelected(true), acted);
         add("layers", () -> ((ToggleButton) window.root().lookup("#tab-layers")).setSelected(true), acted);
         add(

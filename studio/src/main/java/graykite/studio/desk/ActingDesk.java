@@ -3,13 +3,20 @@ package graykite.studio.desk;
 import graykite.acting.PoseKey;
 import graykite.rig.Character;
 import graykite.scene.Performance;
+import graykite.studio.live.FacePlaying;
+import graykite.studio.live.LivePass;
+import graykite.studio.model.FilePicker;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
+import graykite.studio.view.FaceTool;
 import graykite.studio.view.PosePictures;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -26,6 +33,9 @@ public final class ActingDesk extends Desk {
     private final Workspace workspace;
     private final Consumer<String> keyPose;
     private final InstinctsPane instincts;
+    private final LivePane live;
+    private final ObjectProperty<Optional<FaceTool>> tool = new SimpleObjectProperty<>(Optional.empty());
+    private final Runnable ending;
     private final LooksPane looks;
     private final CuesPane cues;
     private final ComboBox<String> pose = new ComboBox<>();
@@ -44,7 +54,7 @@ public final class ActingDesk extends Desk {
     private boolean filling;
 
     /** @param keyPose keys a pose at the playhead */
-    public ActingDesk(Workspace workspace, Player player, Consumer<String> keyPose) {
+    public ActingDesk(Workspace workspace, Player player, Consumer<String> keyPose, LivePass live, FilePicker picker) {
         this.workspace = workspace;
         this.keyPose = keyPose;
         instincts = new InstinctsPane(workspace);
@@ -71,11 +81,17 @@ public final class ActingDesk extends Desk {
         keyCard = keyCard();
         scene = new SceneCard(workspace);
         layers = new LayersPane(workspace);
+        this.live = new LivePane(workspace, player, live, picker);
+        live.state()
+                .addListener((o, b, n) ->
+                        tool.set(n == LivePass.State.OFF ? Optional.empty() : Optional.of(new FacePlaying(live))));
+        ending = live::off;
         clip = new ClipCard(workspace);
         expressions = new ExpressionsPane(workspace, player, pictures);
         tabs.add("Feel", "Expressions on the line", new VBox(10, clip, expressions));
         tabs.add("Look", "Where whoever speaks looks", looks);
         tabs.add("Cues", "What comes by itself at marks, stresses, pauses and tags", cues);
+        tabs.add("Live", "Performing on the face while the line plays", this.live);
         tabs.add("Poses", "Poses keyed on the line", keyCard);
         tabs.add("Instincts", "What the face does by itself", instincts);
         tabs.add("Layers", "What lies over what", layers);
@@ -85,6 +101,7 @@ public final class ActingDesk extends Desk {
         tabs.open("Feel");
         // What is chosen on the sheet is worked on here.
         workspace.clips().chosen().addListener((o, b, n) -> n.ifPresent(c -> tabs.open("Feel")));
+        workspace.passes().chosen().addListener((o, b, n) -> n.ifPresent(c -> tabs.open("Live")));
         workspace.looks().chosen().addListener((o, b, n) -> {
             if (n.intValue() >= 0) {
                 tabs.open("Look");
@@ -102,13 +119,19 @@ public final class ActingDesk extends Desk {
         });
     }
 
-    /** Opens one of the sections: Feel, Look, Cues, Poses, Instincts, Layers or Scene. */
+    /** Opens one of the sections: Feel, Look, Cues, Live, Poses, Instincts, Layers or Scene. */
     public void openTab(String title) {
         tabs.open(title);
     }
 
     @Override
+    public ObservableValue<Optional<FaceTool>> tool() {
+        return tool;
+    }
+
+    @Override
     public void leave() {
+        ending.run();
         workspace.clips().endPreview();
     }
 
@@ -168,6 +191,7 @@ public final class ActingDesk extends Desk {
         Optional<Performance> performance = workspace.performance().get();
         instincts.refresh();
         looks.refresh();
+        live.refresh();
         cues.refresh(performance.map(Performance::character));
         keyCard.setDisable(performance.isEmpty());
         refreshKey(performance.map(Performance::character));

@@ -49,6 +49,7 @@ public final class Workspace extends OpenProject {
     private final ClipEdits clips = new ClipEdits(this);
     private final LookEdits looks = new LookEdits(this);
     private final CueEdits cues = new CueEdits(this);
+    private final PassEdits passes = new PassEdits(this);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final MouthEdits mouth = new MouthEdits(this);
     private final ChartEdits charts = new ChartEdits(this);
@@ -153,6 +154,11 @@ public final class Workspace extends OpenProject {
     /** What comes by itself at marks, stresses, pauses and tags of the line. */
     public CueEdits cues() {
         return cues;
+    }
+
+    /** Live passes and captures on the line. */
+    public PassEdits passes() {
+        return passes;
     }
 
     /** The mouth chart of who speaks. */

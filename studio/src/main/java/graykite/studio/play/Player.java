@@ -149,6 +149,11 @@ public final class Player implements AutoCloseable {
                 }));
     }
 
+    /** The time at this very moment; {@link #time()} tells it some forty times a second only. */
+    public double now() {
+        return playing.get() ? Math.min(playsTo, startedFrom + out.heard() * speed.get() / sound.rate()) : time.get();
+    }
+
     public void toggle() {
         if (playing.get()) {
             pause();
@@ -246,7 +251,7 @@ public final class Player implements AutoCloseable {
         if (!playing.get()) {
             return;
         }
-        double now = startedFrom + out.heard() * speed.get() / sound.rate();
+        double now = now();
         if (now >= playsTo - 1e-9) {
             if (looping.get() && rangeEnd() - rangeStart() > 0.02) {
                 startFrom(rangeStart());

@@ -3,6 +3,7 @@ package graykite.studio.view;
 import graykite.acting.Clip;
 import graykite.acting.ClipsLayer;
 import graykite.acting.ClipsLayer.Ready;
+import graykite.studio.model.Chosen;
 import graykite.studio.model.ClipEdits;
 import graykite.studio.model.ClipEdits.Choice;
 import graykite.studio.model.ClipEdits.Lane;
@@ -179,9 +180,8 @@ final class ClipsRow extends SheetRow {
     @Override
     boolean press(SheetPointer at) {
         Optional<Spot> spot = spot(at);
+        (spot.isPresent() ? Chosen.CLIP : Chosen.NOTHING).alone(sheet.workspace());
         edits.chosen().set(spot.map(Spot::choice));
-        sheet.workspace().keys().index().set(-1);
-        sheet.workspace().looks().chosen().set(-1);
         grip = spot.map(Spot::grip).orElse(Grip.NONE);
         grabbed = spot.map(s -> at.time() - s.clip.start()).orElse(0.0);
         gesture = sheet.workspace().newGesture();

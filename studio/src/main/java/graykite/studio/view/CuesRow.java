@@ -2,6 +2,7 @@ package graykite.studio.view;
 
 import graykite.acting.CueSpots.Spot;
 import graykite.acting.CueSpots.State;
+import graykite.studio.model.Chosen;
 import graykite.studio.model.CueEdits;
 import graykite.studio.model.Palette;
 import java.util.List;
@@ -86,9 +87,7 @@ final class CuesRow extends SheetRow {
         grabbed = held.map(s -> at.time() - s.start()).orElse(0.0);
         gesture = sheet.workspace().newGesture();
         // What is deleted must be what was clicked last.
-        sheet.workspace().keys().index().set(-1);
-        sheet.workspace().looks().chosen().set(-1);
-        sheet.workspace().clips().chosen().set(Optional.empty());
+        Chosen.NOTHING.alone(sheet.workspace());
         return held.isPresent() || super.press(at);
     }
 

@@ -12,6 +12,17 @@ public interface FaceTool {
 
     default void drag(View view, double x, double y) {}
 
+    /** The pointer moved over the face without a button. */
+    default void move(View view, double x, double y) {}
+
+    /** The button was let go. */
+    default void release() {}
+
+    /** The wheel was turned. @return false to leave it to zooming */
+    default boolean wheel(double pixels) {
+        return false;
+    }
+
     /** What to do on the face, for the chip on the stage. */
     String hint();
 }

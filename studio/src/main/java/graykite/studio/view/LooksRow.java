@@ -2,8 +2,10 @@ package graykite.studio.view;
 
 import graykite.acting.LookPoint;
 import graykite.acting.LooksLayer.Ready;
+import graykite.studio.model.Chosen;
 import graykite.studio.model.LookEdits;
 import graykite.studio.model.Palette;
+import graykite.time.TimeRange;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Cursor;
@@ -15,21 +17,16 @@ import javafx.scene.text.Font;
 /** Where whoever speaks looks: a block a look, with an arrow for its side. The middle moves it, its ends stretch it. */
 final class LooksRow extends SheetRow {
     private static final Font NAME = Font.font("Inter", 12);
-    private static final double GRAB = 5;
+
+    /** The shortest look, in seconds. */
+    private static final double LEAST = 0.1;
 
     private final LookEdits edits;
-    private Grip grip = Grip.NONE;
+    private BlockGrip grip = BlockGrip.NONE;
     private double grabbed;
     private long gesture;
 
-    private enum Grip {
-        NONE,
-        MIDDLE,
-        START,
-        END
-    }
-
-    private record Spot(Ready look, Grip grip) {}
+    private record Spot(Ready look, BlockGrip grip) {}
 
     LooksRow(SheetContext sheet) {
         super(sheet, "look", 22);
@@ -81,9 +78,8 @@ final class LooksRow extends SheetRow {
         for (int i = looks.size() - 1; i >= 0; i--) {
             double from = sheet.scale().xOf(looks.get(i).start());
             double to = sheet.scale().xOf(looks.get(i).end());
-            if (x >= from - GRAB && x <= to + GRAB) {
-                Grip held = Math.abs(x - from) < GRAB ? Grip.START : Math.abs(x - to) < GRAB ? Grip.END : Grip.MIDDLE;
-                return Optional.of(new Spot(looks.get(i), held));
+            if (x >= from - BlockGrip.GRAB && x <= to + BlockGrip.GRAB) {
+                return Optional.of(new Spot(looks.get(i), BlockGrip.at(x, from, to)));
             }
         }
         return Optional.empty();
@@ -92,35 +88,26 @@ final class LooksRow extends SheetRow {
     @Override
     Cursor cursor(SheetPointer at) {
         return spot(at.x())
-                .map(s -> s.grip == Grip.MIDDLE ? Cursor.HAND : Cursor.H_RESIZE)
+                .map(s -> s.grip == BlockGrip.MIDDLE ? Cursor.HAND : Cursor.H_RESIZE)
                 .orElse(Cursor.DEFAULT);
     }
 
     @Override
     boolean press(SheetPointer at) {
         Optional<Spot> spot = spot(at.x());
+        (spot.isPresent() ? Chosen.LOOK : Chosen.NOTHING).alone(sheet.workspace());
         edits.chosen().set(spot.map(s -> s.look.index()).orElse(-1));
-        grip = spot.map(Spot::grip).orElse(Grip.NONE);
+        grip = spot.map(Spot::grip).orElse(BlockGrip.NONE);
         grabbed = spot.map(s -> at.time() - s.look.start()).orElse(0.0);
         gesture = sheet.workspace().newGesture();
-        sheet.workspace().keys().index().set(-1);
-        sheet.workspace().clips().chosen().set(Optional.empty());
         return spot.isPresent() || super.press(at);
     }
 
     @Override
     void drag(SheetPointer at) {
         edits.look().ifPresent(look -> {
-            double length = look.end() - look.start();
-            switch (grip) {
-                case MIDDLE -> {
-                    double start = Math.max(0, at.pulled() - grabbed);
-                    edits.place(start, start + length, gesture);
-                }
-                case START -> edits.place(Math.min(at.pulled(), look.end() - 0.1), look.end(), gesture);
-                case END -> edits.place(look.start(), at.pulled(), gesture);
-                case NONE -> {}
-            }
+            TimeRange to = grip.dragged(at, look.start(), look.end(), grabbed, LEAST);
+            edits.place(to.start(), to.end(), gesture);
             sheet.player().seek(at.time());
         });
     }

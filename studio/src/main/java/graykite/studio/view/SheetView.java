@@ -58,6 +58,7 @@ public final class SheetView extends Pane {
                         new ClipsRow(context),
                         new LooksRow(context),
                         new CuesRow(context),
+                        new PassesRow(context),
                         new PosesRow(context),
                         curve));
         this.editor = new WordEditor(workspace, this::requestFocus);

@@ -26,6 +26,8 @@ final class StageEye extends StackPane {
     private boolean tooled;
     private double dragX;
     private double dragY;
+    private double overX;
+    private double overY;
 
     /** @param first where it looks from at first */
     StageEye(StageView stage, Camera first) {
@@ -59,6 +61,8 @@ final class StageEye extends StackPane {
         stage.tool().addListener((o, b, now) -> {
             hint.setVisible(now.isPresent());
             now.ifPresent(t -> hint.setText(t.hint()));
+            // A hand that lies over the face already plays from there.
+            now.filter(t -> isHover()).ifPresent(t -> t.move(seen(), overX, overY));
             setCursor(now.isPresent() ? Cursor.CROSSHAIR : Cursor.DEFAULT);
         });
         return hint;
@@ -106,7 +110,21 @@ final class StageEye extends StackPane {
                     && tool().map(t -> t.press(seen(), e.getX(), e.getY())).orElse(false);
         });
         setOnMouseDragged(this::drag);
-        setOnScroll(e -> camera.set(camera.get().zoomed(Math.pow(0.9985, e.getDeltaY()))));
+        setOnMouseMoved(e -> {
+            overX = e.getX();
+            overY = e.getY();
+            tool().ifPresent(t -> t.move(seen(), overX, overY));
+        });
+        setOnMouseReleased(e -> {
+            if (tooled) {
+                tool().ifPresent(FaceTool::release);
+            }
+        });
+        setOnScroll(e -> {
+            if (!tool().map(t -> t.wheel(e.getDeltaY())).orElse(false)) {
+                camera.set(camera.get().zoomed(Math.pow(0.9985, e.getDeltaY())));
+            }
+        });
         setOnMouseClicked(e -> {
             if (e.getClickCount() == 2 && e.getButton() == MouseButton.PRIMARY && !tooled) {
                 camera.set(Camera.FRONT);

@@ -1,0 +1,56 @@
+package graykite.studio.live;
+
+import graykite.acting.Mouths;
+import graykite.acting.Pass;
+import graykite.acting.Performed;
+import graykite.edit.PassEdit;
+import graykite.motion.Motion;
+import graykite.motion.OneEuro;
+import graykite.motion.Thinning;
+import graykite.motion.Track;
+import graykite.rig.Roles;
+import java.util.List;
+import java.util.Map;
+
+/** What becomes of a recording: smoothed, thinned, and laid on the line. */
+final class Take {
+    /** Samples a second of what is recorded. */
+    static final double RATE = 60;
+
+    private Take() {}
+
+    /** How far a control goes, in its own unit: degrees for what turns, shares for the rest. */
+    static double reach(String control) {
+        return Roles.turns(control) ? 30 : 1;
+    }
+
+    /**
+     * Smooths and thins.
+     *
+     * @param smooth 0 to 1
+     * @param thin the error that keys may have, as a share of the reach; 0 keeps every sample
+     */
+    static Motion worked(Track raw, double smooth, double thin) {
+        Track track = raw;
+        for (int c = 0; c < raw.controls().size() && smooth > 0; c++) {
+            track = track.with(
+                    c,
+                    OneEuro.smoothed(
+                            track.of(c),
+                            track.rate(),
+                            smooth,
+                            reach(raw.controls().get(c))));
+        }
+        return thin > 0 ? Thinning.thinned(track, c -> thin * reach(c)).motion() : track;
+    }
+
+    /** The edit that lays it on a line. */
+    static PassEdit.Look look(String name, Motion motion, boolean adds, double mouth) {
+        return new PassEdit.Look(Performed.whole(name, motion), adds, Pass.USUAL_EASE, mouth, Map.of());
+    }
+
+    /** True when something of it belongs to the mouth. */
+    static boolean ofMouth(List<String> controls) {
+        return controls.stream().anyMatch(c -> Mouths.isOfMouth(Roles.group(c)));
+    }
+}

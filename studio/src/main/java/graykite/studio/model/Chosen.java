@@ -1,0 +1,28 @@
+package graykite.studio.model;
+
+import java.util.Optional;
+
+/** One thing on the sheet is chosen at a time. */
+public enum Chosen {
+    POSE,
+    CLIP,
+    LOOK,
+    PASS,
+    NOTHING;
+
+    /** Lets go of everything that is chosen but this kind. */
+    public void alone(Workspace workspace) {
+        if (this != POSE) {
+            workspace.keys().index().set(-1);
+        }
+        if (this != CLIP) {
+            workspace.clips().chosen().set(Optional.empty());
+        }
+        if (this != LOOK) {
+            workspace.looks().chosen().set(-1);
+        }
+        if (this != PASS) {
+            workspace.passes().chosen().set(Optional.empty());
+        }
+    }
+}
