@@ -188,16 +188,16 @@ final class DocumentationShots {
                 "voice-desk",
                 () -> {
                     window.knot().set(Knot.VOICE);
-                    workspace.waveOverlays().loudness().set(true);
-                    workspace.waveOverlays().pitch().set(true);
+                    workspace.overlays().loudness().set(true);
+                    workspace.overlays().pitch().set(true);
                     window.scrollDesk(0.6);
                 },
                 acted);
         add(
                 "",
                 () -> {
-                    workspace.waveOverlays().loudness().set(false);
-                    workspace.waveOverlays().pitch().set(false);
+                    workspace.overlays().loudness().set(false);
+                    workspace.overlays().pitch().set(false);
                     window.knot().set(Knot.READING);
                     workspace.sceneId().set("");
                     workspace.editLine(

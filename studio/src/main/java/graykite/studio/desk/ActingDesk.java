@@ -80,7 +80,7 @@ public final class ActingDesk extends Desk {
                 v -> workspace.keys().edit(gesture, k -> k.withEase(v)));
         keyCard = keyCard();
         scene = new SceneCard(workspace);
-        layers = new LayersPane(workspace);
+        layers = new LayersPane(workspace, player);
         this.live = new LivePane(workspace, player, live, picker);
         live.state()
                 .addListener((o, b, n) ->

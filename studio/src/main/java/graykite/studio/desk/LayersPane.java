@@ -6,6 +6,7 @@ import graykite.acting.InstinctsPlan;
 import graykite.acting.LayerPlan;
 import graykite.acting.LooksPlan;
 import graykite.acting.OwnCurvesPlan;
+import graykite.acting.PassesPlan;
 import graykite.acting.PosesPlan;
 import graykite.acting.SpeechPlan;
 import graykite.layer.LayerSetting;
@@ -13,14 +14,18 @@ import graykite.layer.LayerSetting.Blend;
 import graykite.layer.Mask;
 import graykite.rig.Channel;
 import graykite.studio.model.Counted;
+import graykite.studio.model.LayerBaking;
 import graykite.studio.model.LayerEdits;
 import graykite.studio.model.Workspace;
+import graykite.studio.play.Player;
+import graykite.time.TimeRange;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -39,25 +44,34 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class LayersPane extends VBox {
     private final Workspace workspace;
     private final LayerEdits edits;
+    private final LayerBaking baking;
+    private final Player player;
     private final VBox rows = new VBox(6);
     private List<LayerPlan> shown = List.of();
     private long gesture;
     private boolean dragging;
 
-    LayersPane(Workspace workspace) {
+    LayersPane(Workspace workspace, Player player) {
         super(8);
         this.workspace = workspace;
+        this.player = player;
+        this.baking = new LayerBaking(workspace);
         this.edits = new LayerEdits(workspace);
         Button add = new Button("A layer for expressions", new FontIcon(Feather.PLUS));
         add.setId("add-layer");
         add.setTooltip(new Tooltip("An empty layer on top; its clips lie over all others"));
         add.setOnAction(e -> edits.add());
+        CheckBox weights = new CheckBox("Weights over time on the sheet");
+        weights.setId("layer-weights");
+        weights.setTooltip(new Tooltip("A row with a lane for each layer; double-click sets a weight"));
+        weights.selectedProperty().bindBidirectional(workspace.overlays().weights());
         getChildren()
                 .addAll(
                         Parts.quiet(
                                 "What is higher lies over what is lower. Closures and couplings come after all of them."),
                         rows,
-                        add);
+                        add,
+                        weights);
     }
 
     void refresh() {
@@ -84,6 +98,7 @@ final class LayersPane extends VBox {
                         ? "no expressions yet"
                         : p.clips().size() == 1 ? "1 clip" : p.clips().size() + " clips";
             case LooksPlan p -> p.looks().size() == 1 ? "1 look" : p.looks().size() + " looks";
+            case PassesPlan p -> Counted.of(p.passes().size(), "pass", "passes");
             case CuesPlan p -> Counted.of(p.cues().size(), "cue");
             default -> "";
         };
@@ -186,6 +201,9 @@ final class LayersPane extends VBox {
         menu.getItems().add(regions);
         item(menu, "Mute all others, or none", () -> edits.alone(index));
         menu.getItems().add(new SeparatorMenuItem());
+        MenuItem merge = item(menu, "Merge with the layer below", () -> baking.mergeDown(index));
+        merge.setDisable(index == 0);
+        item(menu, "Keep as a performance", () -> baking.keep(index, stretch()));
         item(menu, "Duplicate", () -> edits.duplicate(index));
         item(menu, "Remove", () -> edits.remove(index));
         return menu;
@@ -203,10 +221,21 @@ final class LayersPane extends VBox {
         return group.name().toLowerCase(Locale.ROOT);
     }
 
-    private static void item(MenuButton menu, String text, Runnable action) {
+    /** The loop, or the whole line without one. */
+    private TimeRange stretch() {
+        double end = Math.max(0.1, player.duration());
+        return player.loopRange()
+                .get()
+                .map(r -> new TimeRange(Math.max(0, r.start()), Math.min(end, r.end())))
+                .filter(r -> r.length() > 0.05)
+                .orElse(new TimeRange(0, end));
+    }
+
+    private static MenuItem item(MenuButton menu, String text, Runnable action) {
         MenuItem item = new MenuItem(text);
         item.setOnAction(e -> action.run());
         menu.getItems().add(item);
+        return item;
     }
 
     private static Button button(Feather icon, String tip, Runnable action) {

@@ -82,8 +82,8 @@ public final class VoiceDesk extends Desk {
         channel.setOnAction(e -> chooseChannel());
         loudness.setTooltip(new Tooltip("Draws how loud the line is over its wave"));
         pitch.setTooltip(new Tooltip("Draws the voice's pitch over its wave, 60 to 500 Hz"));
-        loudness.selectedProperty().bindBidirectional(workspace.waveOverlays().loudness());
-        pitch.selectedProperty().bindBidirectional(workspace.waveOverlays().pitch());
+        loudness.selectedProperty().bindBidirectional(workspace.overlays().loudness());
+        pitch.selectedProperty().bindBidirectional(workspace.overlays().pitch());
         record = new RecordCard(workspace, microphone);
         use = Parts.card(
                 gain,

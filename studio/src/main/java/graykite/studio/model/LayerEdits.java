@@ -9,7 +9,10 @@ import graykite.edit.ActingEdit;
 import graykite.edit.ClipEdit;
 import graykite.layer.LayerSetting;
 import graykite.layer.LayerSetting.Blend;
+import graykite.motion.Curve;
+import graykite.motion.Key;
 import graykite.project.Line;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -35,6 +38,39 @@ public final class LayerEdits {
     public void setting(int index, long gesture, UnaryOperator<LayerSetting> change) {
         LayerPlan plan = plans().get(index);
         workspace.editLine(gesture, l -> new ActingEdit.ChangeLayer(l, index, plan.with(change.apply(plan.setting()))));
+    }
+
+    /**
+     * Sets how much of a layer is seen at a time; before the first such weight and after the last it stays what it is there.
+     *
+     * @param time seconds of the line
+     * @param weight 0 to 2
+     */
+    public void weigh(int index, double time, double weight) {
+        setting(index, 0, s -> {
+            List<Key> keys = new ArrayList<>(s.weight().keys());
+            // The one key of a layer that is weighed alike throughout stands for no place.
+            if (keys.size() == 1) {
+                keys.clear();
+                keys.add(new Key(Math.max(0, time - 0.5), s.weight().at(0), Key.Way.SMOOTH, 0, 0));
+            }
+            keys.removeIf(k -> Math.abs(k.time() - time) < 0.02);
+            keys.add(new Key(Math.max(0, time), Math.clamp(weight, 0, 2), Key.Way.SMOOTH, 0, 0));
+            return s.withWeight(new Curve(keys));
+        });
+    }
+
+    /** Takes a weight away; the last one that is left holds throughout. @param key index of the key */
+    public void unweigh(int index, int key) {
+        setting(index, 0, s -> {
+            List<Key> keys = new ArrayList<>(s.weight().keys());
+            if (keys.size() < 2) {
+                return s;
+            }
+            keys.remove(key);
+            return s.withWeight(
+                    keys.size() == 1 ? LayerSetting.always(keys.getFirst().value()) : new Curve(keys));
+        });
     }
 
     /** What the face does by itself; as everybody does where the layer was taken out. */

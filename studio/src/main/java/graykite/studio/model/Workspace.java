@@ -55,8 +55,8 @@ public final class Workspace extends OpenProject {
     private final ChartEdits charts = new ChartEdits(this);
     private final SceneEdits scenes = new SceneEdits(this);
     private final Retiming retiming = new Retiming(this);
-    private final WaveOverlays waveOverlays =
-            new WaveOverlays(new SimpleBooleanProperty(false), new SimpleBooleanProperty(false));
+    private final SheetOverlays overlays = new SheetOverlays(
+            new SimpleBooleanProperty(false), new SimpleBooleanProperty(false), new SimpleBooleanProperty(false));
 
     /** @param figures who can be on stage */
     public Workspace(Jobs jobs, Settings settings, Figures figures, Workbench workbench) {
@@ -210,8 +210,8 @@ public final class Workspace extends OpenProject {
     }
 
     /** What is drawn over the wave. */
-    public WaveOverlays waveOverlays() {
-        return waveOverlays;
+    public SheetOverlays overlays() {
+        return overlays;
     }
 
     /** Number of the frame at which the line begins; a scene begins at 0. */

@@ -60,6 +60,7 @@ public final class SheetView extends Pane {
                         new CuesRow(context),
                         new PassesRow(context),
                         new PosesRow(context),
+                        new LayersRow(context),
                         curve));
         this.editor = new WordEditor(workspace, this::requestFocus);
         getStyleClass().add("sheet");
@@ -86,8 +87,10 @@ public final class SheetView extends Pane {
                         workspace.scene(),
                         workspace.history(),
                         workspace.selection(),
-                        workspace.waveOverlays().loudness(),
-                        workspace.waveOverlays().pitch(),
+                        workspace.overlays().loudness(),
+                        workspace.overlays().pitch(),
+                        workspace.overlays().weights(),
+                        workspace.passes().chosen(),
                         workspace.keys().index(),
                         workspace.clips().chosen(),
                         workspace.looks().chosen(),

@@ -22,10 +22,10 @@ final class VoiceCurves {
         if (sound.isEmpty()) {
             return;
         }
-        if (workspace.waveOverlays().loudness().get()) {
+        if (workspace.overlays().loudness().get()) {
             drawLoudness(g, sound.get().loudness(), scale, palette, width, height);
         }
-        if (workspace.waveOverlays().pitch().get()) {
+        if (workspace.overlays().pitch().get()) {
             sound.get().pitch().ifPresent(p -> drawPitch(g, p, scale, palette, width, height));
         }
     }

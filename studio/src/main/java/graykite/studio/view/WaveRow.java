@@ -38,8 +38,8 @@ final class WaveRow extends SheetRow {
         LineSound sound = heard.get();
         SheetScale scale = sheet.scale();
         Palette palette = sheet.palette().get();
-        boolean faint = sheet.workspace().waveOverlays().loudness().get()
-                || sheet.workspace().waveOverlays().pitch().get();
+        boolean faint = sheet.workspace().overlays().loudness().get()
+                || sheet.workspace().overlays().pitch().get();
         double middle = height() / 2;
         double tall = (height() / 2 - 4) / Math.max(0.05, sound.envelope().peak());
         Color ink = palette.ink2().deriveColor(0, 1, 1, faint ? 0.35 : 1);

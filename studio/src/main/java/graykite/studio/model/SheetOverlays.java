@@ -1,0 +1,12 @@
+package graykite.studio.model;
+
+import javafx.beans.property.BooleanProperty;
+
+/**
+ * What the sheet shows on demand, each while it is true.
+ *
+ * @param loudness over the wave
+ * @param pitch over the wave
+ * @param weights of the layers, in a row of their own
+ */
+public record SheetOverlays(BooleanProperty loudness, BooleanProperty pitch, BooleanProperty weights) {}
