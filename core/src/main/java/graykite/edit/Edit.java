@@ -15,6 +15,7 @@ public sealed interface Edit
                 ActingEdit,
                 ClipEdit,
                 PassEdit,
+                MarkEdit,
                 LookEdit,
                 CueEdit,
                 CastEdit,

@@ -25,6 +25,7 @@ public final class EditJson {
                     LookJson.EDITS,
                     CueJson.EDITS,
                     PassJson.EDITS,
+                    MarkEditKinds.ALL,
                     CastEditKinds.ALL)
             .<EditKind<?>>flatMap(List::stream)
             .toList();

@@ -16,6 +16,7 @@ import graykite.acting.Instincts.Kind;
 import graykite.acting.InstinctsPlan;
 import graykite.acting.Layers;
 import graykite.acting.LookPoint;
+import graykite.acting.Mark;
 import graykite.acting.Performed;
 import graykite.base.BadInput;
 import graykite.edit.ActingEdit;
@@ -25,6 +26,7 @@ import graykite.edit.CueEdit;
 import graykite.edit.Edit;
 import graykite.edit.LineEdit;
 import graykite.edit.LookEdit;
+import graykite.edit.MarkEdit;
 import graykite.edit.MouthEdit;
 import graykite.edit.PassEdit;
 import graykite.edit.ProjectEdit;
@@ -47,6 +49,7 @@ import graykite.project.KeptView;
 import graykite.project.Member;
 import graykite.project.SoundFile;
 import graykite.reading.Anchor;
+import graykite.reading.Place;
 import graykite.reading.TimingTest;
 import graykite.rig.Pose;
 import graykite.scene.Stand;
@@ -144,7 +147,14 @@ class EditJsonTest {
                     new InstinctsPlan(
                             LayerSetting.of("Instincts", Blend.ADD),
                             4,
-                            Instincts.of(4).with(Kind.HEAD, new Instincts.Figures(9, 0.5, true)))),
+                            Instincts.of(4).with(Kind.HEAD, new Instincts.Figures(9, 0.5, true)),
+                            Map.of(Kind.BREATH, List.of(Mark.usual(Kind.BREATH, Place.at(0.3)))))),
+            new MarkEdit.TakeMarks(
+                    "x", Kind.HEAD, List.of(Mark.usual(Kind.HEAD, Place.at(0.3)), Mark.usual(Kind.HEAD, Place.at(1)))),
+            new MarkEdit.AddMark("x", Kind.BLINKS, 0.6, List.of(0.08, 0.1, 0.2)),
+            new MarkEdit.ChangeMark("x", Kind.HEAD, 0, 0.5, List.of(0.2, 4.0, -3.0, 1.0)),
+            new MarkEdit.RemoveMark("x", Kind.HEAD, 1),
+            new MarkEdit.GiveBackMarks("x", Kind.HEAD),
             new ActingEdit.RemoveLayer("x", 1),
             new ActingEdit.OrderLayer("x", 1, 3),
             new ClipEdit.AddClip("x", "", 0.5, 2, Clip.Look.of("Wry").withAmounts(1, 0.4)),

@@ -81,6 +81,12 @@ final class Following {
             }
             desks.refresh();
         });
+        workspace.marks().chosen().addListener((o, b, n) -> {
+            if (n.isPresent()) {
+                window.knot().set(Knot.ACTING);
+            }
+            desks.refresh();
+        });
         workspace.clips().chosen().addListener((o, b, n) -> {
             if (n.isPresent()) {
                 window.knot().set(Knot.ACTING);

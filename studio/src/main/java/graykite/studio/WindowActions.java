@@ -1,5 +1,6 @@
 package graykite.studio;
 
+import graykite.acting.Instincts.Kind;
 import graykite.format.EditJson;
 import graykite.format.Shelf;
 import graykite.picture.Camera;
@@ -111,6 +112,9 @@ final class WindowActions {
                     window.acting().openTab("Live");
                     window.live().record();
                 }),
+                UserAction.of("Acting", "Blink here", "B", () -> window.workspace()
+                        .marks()
+                        .add(Kind.BLINKS, window.player().time().get())),
                 UserAction.of("Acting", "End the live pass and throw it away", "Esc", window.live()::off),
                 UserAction.of("Sheet", "Delete what is chosen", "Delete", this::deleteChosen),
                 UserAction.of("Cast", "Check the rig", "", () -> {
@@ -182,7 +186,8 @@ final class WindowActions {
         } else if (!window.workspace().mouth().curves().deleteKey()
                 && !window.workspace().clips().delete()
                 && !window.workspace().looks().delete()
-                && !window.workspace().passes().delete()) {
+                && !window.workspace().passes().delete()
+                && !window.workspace().marks().delete()) {
             window.workspace().keys().delete();
         }
     }

@@ -1,6 +1,7 @@
 package graykite.studio;
 
 import graykite.acting.Cue;
+import graykite.acting.Instincts.Kind;
 import graykite.base.AtomicFiles;
 import graykite.base.Progress;
 import graykite.edit.ActingEdit;
@@ -20,6 +21,7 @@ import graykite.project.SoundFile;
 import graykite.sound.Sound;
 import graykite.studio.model.ClipEdits;
 import graykite.studio.model.Knot;
+import graykite.studio.model.MarkEdits;
 import graykite.studio.model.MouthEdits;
 import graykite.studio.model.OwnCurves;
 import graykite.studio.model.Selection;
@@ -339,12 +341,26 @@ final class DocumentationShots {
                 },
                 acted);
         add("live-pass", () -> window.live().off(), acted);
-        add("instincts", () -> ((ToggleButton) window.root().lookup("#tab-instincts")).setSelected(true), acted);
-        add("layers", () -> ((ToggleButton) window.root().lookup("#tab-layers")).setSelected(true), acted);
+        add(
+                "instincts",
+                () -> {
+                    workspace.overlays().marks().set(true);
+                    workspace.marks().chosen().set(Optional.of(new MarkEdits.Choice(Kind.BLINKS, 1)));
+                },
+                acted);
+        add(
+                "layers",
+                () -> {
+                    workspace.overlays().marks().set(false);
+                    workspace.overlays().weights().set(true);
+                    ((ToggleButton) window.root().lookup("#tab-layers")).setSelected(true);
+                },
+                acted);
         add(
                 "scene",
                 () -> {
                     undoAll();
+                    workspace.overlays().weights().set(false);
                     workspace.looks().chosen().set(-1);
                     workspace.clips().chosen().set(Optional.empty());
                     workspace.cues().chosen().set(Optional.empty());

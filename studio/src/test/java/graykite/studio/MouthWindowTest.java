@@ -19,6 +19,7 @@ import graykite.picture.Camera;
 import graykite.reading.Timing;
 import graykite.rig.Pose;
 import graykite.scene.Performance;
+import graykite.studio.model.Dictions;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Selection;
 import graykite.studio.view.Reveal;
@@ -134,9 +135,11 @@ class MouthWindowTest extends RealWindow {
         assertEquals(1.4, work().settings().diction().round(), 1e-9);
         click(robot, "#preset-name");
         robot.write("storm").press(KeyCode.ENTER).release(KeyCode.ENTER);
-        assertTrue(onFx(() -> workspace.dictions().list().stream()
-                .anyMatch(
-                        p -> p.name().equals("storm") && p.own() && p.diction().round() == 1.4)));
+        assertTrue(onFx(() -> new Dictions(workspace)
+                .list().stream()
+                        .anyMatch(p -> p.name().equals("storm")
+                                && p.own()
+                                && p.diction().round() == 1.4)));
     }
 
     @Test

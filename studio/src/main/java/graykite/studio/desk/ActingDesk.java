@@ -102,6 +102,7 @@ public final class ActingDesk extends Desk {
         // What is chosen on the sheet is worked on here.
         workspace.clips().chosen().addListener((o, b, n) -> n.ifPresent(c -> tabs.open("Feel")));
         workspace.passes().chosen().addListener((o, b, n) -> n.ifPresent(c -> tabs.open("Live")));
+        workspace.marks().chosen().addListener((o, b, n) -> n.ifPresent(c -> tabs.open("Instincts")));
         workspace.looks().chosen().addListener((o, b, n) -> {
             if (n.intValue() >= 0) {
                 tabs.open("Look");

@@ -38,8 +38,7 @@ final class DictionPresets {
         Button save = new Button("Save");
         save.setId("save-preset");
         save.setTooltip(new Tooltip("Keep this diction for every project"));
-        Runnable keep = () -> workspace
-                .dictions()
+        Runnable keep = () -> new Dictions(workspace)
                 .save(presetName.getText(), workspace.mouth().diction())
                 .ifPresent(p -> {
                     presetName.clear();
@@ -53,7 +52,7 @@ final class DictionPresets {
 
     private void fillPresets() {
         presets.getChildren().clear();
-        for (Dictions.Preset preset : workspace.dictions().list()) {
+        for (Dictions.Preset preset : new Dictions(workspace).list()) {
             String title = preset.name().substring(0, 1).toUpperCase(Locale.ROOT)
                     + preset.name().substring(1);
             ToggleButton chip = new ToggleButton(title);
@@ -63,7 +62,7 @@ final class DictionPresets {
                 chip.getStyleClass().add("chip-own");
                 MenuItem delete = new MenuItem("Delete \"" + preset.name() + "\"");
                 delete.setOnAction(e -> {
-                    workspace.dictions().delete(preset.name());
+                    new Dictions(workspace).delete(preset.name());
                     fillPresets();
                 });
                 chip.setContextMenu(new ContextMenu(delete));

@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
@@ -37,12 +38,15 @@ final class InstinctsPane extends VBox {
     private final Button vary = new Button("Vary", new FontIcon(Feather.SHUFFLE));
     private final Map<Kind, Parts.Tuner> amounts = new EnumMap<>(Kind.class);
     private final Map<Kind, ToggleButton> locks = new EnumMap<>(Kind.class);
+    private final Map<Kind, Button> backs = new EnumMap<>(Kind.class);
+    private final MarkCard mark;
     private long gesture;
 
     InstinctsPane(Workspace workspace) {
         super(8);
         this.workspace = workspace;
         this.edits = new LayerEdits(workspace);
+        this.mark = new MarkCard(workspace);
         getStyleClass().add("card");
         vary.setTooltip(new Tooltip("Another variation of all that is not locked"));
         vary.setOnAction(
@@ -55,7 +59,13 @@ final class InstinctsPane extends VBox {
         for (Kind kind : Kind.values()) {
             getChildren().add(row(kind));
         }
-        getChildren().add(vary);
+        CheckBox onSheet = new CheckBox("Marks on the sheet");
+        onSheet.setId("instinct-marks");
+        onSheet.setTooltip(
+                new Tooltip(
+                        "Every blink, dart, lift, move and breath in a row: drag one, double-click adds one, Delete removes it"));
+        onSheet.selectedProperty().bindBidirectional(workspace.overlays().marks());
+        getChildren().addAll(Parts.row(vary, onSheet), mark);
     }
 
     private HBox row(Kind kind) {
@@ -76,7 +86,13 @@ final class InstinctsPane extends VBox {
         lock.setTooltip(new Tooltip("Locked: Vary leaves this one alone"));
         lock.setOnAction(e -> edits.instinct(kind, 0, f -> f.withLocked(lock.isSelected())));
         locks.put(kind, lock);
-        return Parts.row(amount, lock);
+        Button back = new Button("", new FontIcon(Feather.CORNER_UP_LEFT));
+        back.setId("back-" + kind.name().toLowerCase(Locale.ROOT));
+        back.setAccessibleText("Let " + kind.title().toLowerCase(Locale.ROOT) + " come by itself again");
+        back.setTooltip(new Tooltip("Its marks are yours; press to let it come by itself again"));
+        back.setOnAction(e -> workspace.marks().giveBack(kind));
+        backs.put(kind, back);
+        return Parts.row(amount, lock, back);
     }
 
     void refresh() {
@@ -86,10 +102,16 @@ final class InstinctsPane extends VBox {
         Instincts now = edits.instincts();
         for (Kind kind : Kind.values()) {
             amounts.get(kind).set(now.of(kind).amount());
+            boolean own = workspace.marks().isOwn(kind);
+            amounts.get(kind).setDisable(own);
+            locks.get(kind).setDisable(own);
+            Parts.shown(locks.get(kind), !own);
+            Parts.shown(backs.get(kind), own);
             ToggleButton lock = locks.get(kind);
             lock.setSelected(now.of(kind).locked());
             ((FontIcon) lock.getGraphic()).setIconCode(now.of(kind).locked() ? Feather.LOCK : Feather.UNLOCK);
         }
+        mark.refresh();
         facts.setText(performance
                 .flatMap(Performance::life)
                 .map(this::inWords)

@@ -8,6 +8,7 @@ public enum Chosen {
     CLIP,
     LOOK,
     PASS,
+    MARK,
     NOTHING;
 
     /** Lets go of everything that is chosen but this kind. */
@@ -23,6 +24,9 @@ public enum Chosen {
         }
         if (this != PASS) {
             workspace.passes().chosen().set(Optional.empty());
+        }
+        if (this != MARK) {
+            workspace.marks().chosen().set(Optional.empty());
         }
     }
 }

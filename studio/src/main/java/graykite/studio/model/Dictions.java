@@ -23,9 +23,10 @@ public final class Dictions {
      */
     public record Preset(String name, Diction diction, boolean own) {}
 
-    Dictions(Path folder, Jobs jobs) {
-        this.folder = folder;
-        this.jobs = jobs;
+    /** @param workspace in whose settings own ones are kept */
+    public Dictions(Workspace workspace) {
+        this.folder = workspace.settings().dictionFolder();
+        this.jobs = workspace.jobs();
     }
 
     /** All of them, those that ship first. */

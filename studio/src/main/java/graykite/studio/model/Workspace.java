@@ -21,7 +21,6 @@ import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 /**
@@ -50,13 +49,13 @@ public final class Workspace extends OpenProject {
     private final LookEdits looks = new LookEdits(this);
     private final CueEdits cues = new CueEdits(this);
     private final PassEdits passes = new PassEdits(this);
+    private final MarkEdits marks = new MarkEdits(this);
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final MouthEdits mouth = new MouthEdits(this);
     private final ChartEdits charts = new ChartEdits(this);
     private final SceneEdits scenes = new SceneEdits(this);
     private final Retiming retiming = new Retiming(this);
-    private final SheetOverlays overlays = new SheetOverlays(
-            new SimpleBooleanProperty(false), new SimpleBooleanProperty(false), new SimpleBooleanProperty(false));
+    private final SheetOverlays overlays = new SheetOverlays();
 
     /** @param figures who can be on stage */
     public Workspace(Jobs jobs, Settings settings, Figures figures, Workbench workbench) {
@@ -161,6 +160,11 @@ public final class Workspace extends OpenProject {
         return passes;
     }
 
+    /** Single blinks, darts, lifts, movements and breaths of the line. */
+    public MarkEdits marks() {
+        return marks;
+    }
+
     /** The mouth chart of who speaks. */
     public ChartEdits charts() {
         return charts;
@@ -174,11 +178,6 @@ public final class Workspace extends OpenProject {
     /** The clock of the line. */
     public Retiming retiming() {
         return retiming;
-    }
-
-    /** The dictions to choose from. */
-    public Dictions dictions() {
-        return new Dictions(settings().dictionFolder(), jobs());
     }
 
     /** What is decided about the mouth of the line. */

@@ -60,6 +60,7 @@ public final class SheetView extends Pane {
                         new CuesRow(context),
                         new PassesRow(context),
                         new PosesRow(context),
+                        new MarksRow(context),
                         new LayersRow(context),
                         curve));
         this.editor = new WordEditor(workspace, this::requestFocus);
@@ -90,6 +91,8 @@ public final class SheetView extends Pane {
                         workspace.overlays().loudness(),
                         workspace.overlays().pitch(),
                         workspace.overlays().weights(),
+                        workspace.overlays().marks(),
+                        workspace.marks().chosen(),
                         workspace.passes().chosen(),
                         workspace.keys().index(),
                         workspace.clips().chosen(),
