@@ -15,6 +15,7 @@ public final class HeadMotion {
 
     private final List<Beat> beats;
     private final Drift drift;
+    private final Melody melody;
 
     /**
      * A pose that the head goes to.
@@ -25,9 +26,19 @@ public final class HeadMotion {
      */
     public record Beat(double time, double travel, double yaw, double pitch, double roll, double accent) {}
 
-    HeadMotion(List<Beat> beats, Drift drift) {
+    HeadMotion(List<Beat> beats, Drift drift, Melody melody) {
         this.beats = List.copyOf(beats);
         this.drift = drift;
+        this.melody = melody;
+    }
+
+    /** Following the pitch of a voice. */
+    HeadMotion with(Melody voice) {
+        return new HeadMotion(beats, drift, voice);
+    }
+
+    Melody melody() {
+        return melody;
     }
 
     public static HeadMotion generate(Timing timing, Loudness loudness, long seed) {
@@ -54,7 +65,7 @@ public final class HeadMotion {
                     size * random.nextDouble(-2.2, 2.2),
                     accent.strength()));
         }
-        return new HeadMotion(beats, amount > 0 ? Drift.of(seed, amount) : Drift.NONE);
+        return new HeadMotion(beats, amount > 0 ? Drift.of(seed, amount) : Drift.NONE, Melody.NONE);
     }
 
     /** The poses that it goes to, in the order of time. */
@@ -79,7 +90,7 @@ public final class HeadMotion {
         double eased = t * t * t * (t * (6 * t - 15) + 10);
         return new Pose(
                 from.yaw + (to.yaw - from.yaw) * eased + drift.yaw(time),
-                from.pitch + (to.pitch - from.pitch) * eased + drift.pitch(time),
+                from.pitch + (to.pitch - from.pitch) * eased + drift.pitch(time) + melody.at(time),
                 from.roll + (to.roll - from.roll) * eased + drift.roll(time));
     }
 
@@ -106,7 +117,10 @@ public final class HeadMotion {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof HeadMotion motion && motion.beats.equals(beats) && motion.drift.equals(drift);
+        return other instanceof HeadMotion motion
+                && motion.beats.equals(beats)
+                && motion.drift.equals(drift)
+                && motion.melody.equals(melody);
     }
 
     @Override

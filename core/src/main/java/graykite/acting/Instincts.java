@@ -10,8 +10,9 @@ import java.util.Map;
  * What a face does by itself, kind by kind: how much of it, and in which variation.
  *
  * @param figures of every kind
+ * @param mood how much the mood that is heard in the voice moves them, 0 for not at all, 1 for all of it
  */
-public record Instincts(Map<Kind, Figures> figures) {
+public record Instincts(Map<Kind, Figures> figures, double mood) {
     /** The most of an instinct. */
     public static final double MOST = 2;
 
@@ -62,6 +63,7 @@ public record Instincts(Map<Kind, Figures> figures) {
     }
 
     public Instincts {
+        requireThat(mood >= 0 && mood <= 1, "The mood counts for 0 to 1, not %.2f.", mood);
         EnumMap<Kind, Figures> all = new EnumMap<>(Kind.class);
         for (Kind kind : Kind.values()) {
             requireThat(figures.containsKey(kind), "There are figures for every instinct; %s has none.", kind.title());
@@ -76,7 +78,11 @@ public record Instincts(Map<Kind, Figures> figures) {
         for (Kind kind : Kind.values()) {
             all.put(kind, new Figures(seed, 1, false));
         }
-        return new Instincts(all);
+        return new Instincts(all, 1);
+    }
+
+    public Instincts withMood(double share) {
+        return new Instincts(figures, share);
     }
 
     public Figures of(Kind kind) {
@@ -86,13 +92,13 @@ public record Instincts(Map<Kind, Figures> figures) {
     public Instincts with(Kind kind, Figures changed) {
         EnumMap<Kind, Figures> all = new EnumMap<>(figures);
         all.put(kind, changed);
-        return new Instincts(all);
+        return new Instincts(all, mood);
     }
 
     /** Another variation of all that is not locked. */
     public Instincts varied(long seed) {
         EnumMap<Kind, Figures> all = new EnumMap<>(figures);
         all.replaceAll((kind, f) -> f.locked() ? f : f.withSeed(seed));
-        return new Instincts(all);
+        return new Instincts(all, mood);
     }
 }

@@ -41,6 +41,8 @@ public final class InstinctsLayer implements Layer {
                         "innerBrowRaiser.R",
                         "outerBrowRaiser.L",
                         "outerBrowRaiser.R",
+                        "upperLidRaiser.L",
+                        "upperLidRaiser.R",
                         "jawDrop"));
     }
 
@@ -77,6 +79,9 @@ public final class InstinctsLayer implements Layer {
         actions.ask("innerBrowRaiser.R", 0.27 * brows.right(), asked);
         actions.ask("outerBrowRaiser.L", 0.30 * brows.left(), asked);
         actions.ask("outerBrowRaiser.R", 0.30 * brows.right(), asked);
+        // Lids that are raised by excitement give way to a blink.
+        actions.ask("upperLidRaiser.L", life.wide() * (1 - lids), asked);
+        actions.ask("upperLidRaiser.R", life.wide() * (1 - lids), asked);
         actions.ask("jawDrop", BREATH_OPENS * breath, asked);
     }
 
@@ -85,6 +90,8 @@ public final class InstinctsLayer implements Layer {
         if (!(earlier instanceof InstinctsLayer other)
                 || other.character != character
                 || !other.setting.equals(setting)
+                || other.life.wide() != life.wide()
+                || !other.life.head().melody().equals(life.head().melody())
                 || !other.life.head().drift().equals(life.head().drift())) {
             return Changes.EVERYWHERE;
         }

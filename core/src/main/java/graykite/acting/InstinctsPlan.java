@@ -69,7 +69,11 @@ public record InstinctsPlan(LayerSetting setting, long seed, Instincts instincts
 
     @Override
     public Layer ready(LayerContext context) {
-        Life life = Life.generate(context.score().timing(), context.score().loudness(), instincts);
+        Life life = Life.generate(
+                context.score().timing(),
+                context.score().loudness(),
+                context.score().heard(),
+                instincts);
         return new InstinctsLayer(setting, context.character(), LifeMarks.with(life, own, context.words()));
     }
 

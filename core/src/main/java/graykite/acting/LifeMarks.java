@@ -102,12 +102,14 @@ public final class LifeMarks {
                                         Kind.HEAD,
                                         words,
                                         (t, f) -> new HeadMotion.Beat(t, f.get(0), f.get(1), f.get(2), f.get(3), 1)),
-                                life.head().drift())
+                                life.head().drift(),
+                                life.head().melody())
                         : life.head(),
                 own.containsKey(Kind.BREATH)
                         ? new Breaths(
                                 made(own, Kind.BREATH, words, (t, f) -> new Breaths.Breath(t, t + f.get(0), f.get(1))))
-                        : life.breaths());
+                        : life.breaths(),
+                life.wide());
     }
 
     private static <T> List<T> made(

@@ -27,7 +27,10 @@ final class InstinctsJson {
             ObjectNode marks = json.putObject("marks");
             plan.own().forEach((kind, own) -> write(kind, own, marks.putArray(name(kind))));
         }
-        Instincts usual = Instincts.of(plan.seed());
+        if (plan.instincts().mood() != 1) {
+            json.put("mood", plan.instincts().mood());
+        }
+        Instincts usual = Instincts.of(plan.seed()).withMood(plan.instincts().mood());
         if (plan.instincts().equals(usual)) {
             return;
         }
@@ -43,7 +46,7 @@ final class InstinctsJson {
 
     static InstinctsPlan read(LayerSetting setting, JsonNode json) {
         long seed = json.path("seed").asLong(1);
-        Instincts all = Instincts.of(seed);
+        Instincts all = Instincts.of(seed).withMood(json.path("mood").asDouble(1));
         for (Kind kind : Kind.values()) {
             JsonNode own = json.path("instincts").path(name(kind));
             if (own.isObject()) {

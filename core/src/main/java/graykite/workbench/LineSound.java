@@ -1,5 +1,6 @@
 package graykite.workbench;
 
+import graykite.acting.Heard;
 import graykite.sound.Envelope;
 import graykite.sound.Loudness;
 import graykite.sound.Pitch;
@@ -12,10 +13,11 @@ import java.util.concurrent.CompletableFuture;
 /**
  * A decoded recording with what is measured of it once.
  *
+ * @param heard what acting hears in it
  * @param pitch empty for recordings over ten minutes, where it would take too long
  */
 public record LineSound(
-        Sound sound, Envelope envelope, Loudness loudness, Optional<Pitch> pitch, List<String> warnings) {
+        Sound sound, Envelope envelope, Loudness loudness, Optional<Pitch> pitch, Heard heard, List<String> warnings) {
     private static final double LONG = 600;
 
     public static LineSound of(Sound sound) {
@@ -24,6 +26,7 @@ public record LineSound(
                 () -> sound.duration() <= LONG ? Optional.of(Pitch.of(sound)) : Optional.empty());
         Envelope envelope = new Envelope(sound);
         Loudness loudness = Loudness.of(sound);
-        return new LineSound(sound, envelope, loudness, pitch.join(), SoundHealth.warnings(sound));
+        Optional<Pitch> found = pitch.join();
+        return new LineSound(sound, envelope, loudness, found, Heard.of(loudness, found), SoundHealth.warnings(sound));
     }
 }

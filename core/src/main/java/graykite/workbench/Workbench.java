@@ -153,11 +153,12 @@ public final class Workbench {
     private Performance act(
             Line line, Project project, LineSound sound, Character figure, FittedChart fitted, Memo.Key from) {
         Score score = new Score(
-                line.timing().orElseThrow(),
-                sound.loudness(),
-                line.mouth(),
-                project.rate(),
-                line.layers().plans());
+                        line.timing().orElseThrow(),
+                        sound.loudness(),
+                        line.mouth(),
+                        project.rate(),
+                        line.layers().plans())
+                .hearing(sound.heard());
         Acted before = last.get(line.id());
         Performance acted =
                 before != null && before.performance.character() == figure && before.performance.chart() == fitted

@@ -34,7 +34,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 class MarkEditTest {
     private static final Timing TIMING = Edited.READING;
     /** With a pause that has room for a breath. */
-    private static final Timing PAUSING = TIMING.retimed(TimeMap.SAME, TimeMap.pausing(0.9, 0.7));
+    private static final Timing PAUSING =
+            TIMING.retimed(TimeMap.SAME, TimeMap.pausing(TIMING.words().get(3).start(), 0.7));
 
     private static final Loudness LOUDNESS = loudness();
     private static final WordFinder WORDS = new WordFinder(TIMING);

@@ -147,7 +147,9 @@ class EditJsonTest {
                     new InstinctsPlan(
                             LayerSetting.of("Instincts", Blend.ADD),
                             4,
-                            Instincts.of(4).with(Kind.HEAD, new Instincts.Figures(9, 0.5, true)),
+                            Instincts.of(4)
+                                    .with(Kind.HEAD, new Instincts.Figures(9, 0.5, true))
+                                    .withMood(0.4),
                             Map.of(Kind.BREATH, List.of(Mark.usual(Kind.BREATH, Place.at(0.3)))))),
             new MarkEdit.TakeMarks(
                     "x", Kind.HEAD, List.of(Mark.usual(Kind.HEAD, Place.at(0.3)), Mark.usual(Kind.HEAD, Place.at(1)))),

@@ -40,6 +40,7 @@ final class InstinctsPane extends VBox {
     private final Map<Kind, ToggleButton> locks = new EnumMap<>(Kind.class);
     private final Map<Kind, Button> backs = new EnumMap<>(Kind.class);
     private final MarkCard mark;
+    private final Parts.Tuner mood;
     private long gesture;
 
     InstinctsPane(Workspace workspace) {
@@ -51,11 +52,17 @@ final class InstinctsPane extends VBox {
         vary.setTooltip(new Tooltip("Another variation of all that is not locked"));
         vary.setOnAction(
                 e -> workspace.line().ifPresent(l -> workspace.edit(new ActingEdit.Vary(l.id(), l.seed() + 1))));
-        getChildren()
-                .addAll(
-                        Parts.heading("Instincts"),
-                        Parts.quiet("What the face does by itself, made from voice and words."),
-                        facts);
+        mood = new Parts.Tuner(
+                "Mood",
+                "How much the mood that is heard in the voice moves blinks, eyes, brows, head and breath; 0 switches it off",
+                0,
+                1,
+                1,
+                v -> v == 0 ? "off" : String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                () -> gesture = workspace.newGesture(),
+                v -> edits.mood(v, gesture));
+        mood.setId("mood");
+        getChildren().addAll(Parts.heading("Instincts"), facts, mood);
         for (Kind kind : Kind.values()) {
             getChildren().add(row(kind));
         }
@@ -112,6 +119,7 @@ final class InstinctsPane extends VBox {
             ((FontIcon) lock.getGraphic()).setIconCode(now.of(kind).locked() ? Feather.LOCK : Feather.UNLOCK);
         }
         mark.refresh();
+        mood.set(now.mood());
         facts.setText(performance
                 .flatMap(Performance::life)
                 .map(this::inWords)
@@ -126,6 +134,14 @@ final class InstinctsPane extends VBox {
                         Counted.of(life.brows().lifts().size(), "brow lift"),
                         Counted.of(life.head().beats().size(), "head beat"),
                         Counted.of(life.breaths().breaths().size(), "breath"))
-                + "; variation " + workspace.line().orElseThrow().seed();
+                + "; variation " + workspace.line().orElseThrow().seed() + ".\nIn the voice: "
+                + workspace
+                        .performance()
+                        .get()
+                        .orElseThrow()
+                        .score()
+                        .heard()
+                        .mood()
+                        .inWords() + ".";
     }
 }

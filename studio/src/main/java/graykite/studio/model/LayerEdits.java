@@ -96,6 +96,20 @@ public final class LayerEdits {
         }
     }
 
+    /** How much the mood of the voice moves the instincts. @param share 0 to 1 */
+    public void mood(double share, long gesture) {
+        for (int i = 0; i < plans().size(); i++) {
+            if (plans().get(i) instanceof InstinctsPlan plan) {
+                int index = i;
+                workspace.editLine(
+                        gesture,
+                        l -> new ActingEdit.ChangeLayer(
+                                l, index, plan.with(plan.instincts().withMood(share))));
+                return;
+            }
+        }
+    }
+
     /** Adds an empty layer for expressions on top. */
     public void add() {
         LayerPlan plan = new ClipsPlan(LayerSetting.of(layers().freeName(ClipEdit.USUAL_LAYER), Blend.ADD), List.of());
