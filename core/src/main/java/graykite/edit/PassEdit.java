@@ -7,6 +7,8 @@ import graykite.acting.Performed;
 import graykite.base.BadInput;
 import graykite.layer.LayerSetting;
 import graykite.layer.LayerSetting.Blend;
+import graykite.motion.Curve;
+import graykite.motion.Keyed;
 import graykite.project.Line;
 import graykite.project.Project;
 import graykite.reading.Place;
@@ -120,6 +122,27 @@ public sealed interface PassEdit extends Edit {
                 all.set(
                         pass,
                         look.at(starts ? before.from() : place(from, words), ends ? before.to() : place(to, words)));
+                return all;
+            });
+        }
+    }
+
+    /** Gives a control of a pass of keys another curve; one that it has not yet is added. Times are those of the motion. */
+    record SetCurve(String line, String layer, int pass, String control, Curve curve) implements PassEdit {
+        @Override
+        public String inWords() {
+            return "Keys of " + control;
+        }
+
+        @Override
+        public Project on(Project project) {
+            return changed(project, line, layer, all -> {
+                there(all, pass);
+                Performed what = all.get(pass).what();
+                if (!(what.motion() instanceof Keyed keyed)) {
+                    throw new BadInput("The pass " + what.name() + " is dense: turn it into keys first.");
+                }
+                all.set(pass, all.get(pass).with(what.withMotion(keyed.with(control, curve))));
                 return all;
             });
         }

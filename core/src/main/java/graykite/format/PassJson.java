@@ -57,6 +57,23 @@ final class PassJson {
                             f.number("to"),
                             look(f.json(), f.shelf()))),
             new EditKind<>(
+                    "set-curve",
+                    PassEdit.SetCurve.class,
+                    (e, f) -> CurveJson.write(
+                            e.curve(),
+                            f.put("line", e.line())
+                                    .put("layer", e.layer())
+                                    .put("pass", e.pass())
+                                    .put("control", e.control())
+                                    .json()
+                                    .putArray("keys")),
+                    f -> new PassEdit.SetCurve(
+                            f.text("line"),
+                            f.text("layer", ""),
+                            f.whole("pass"),
+                            f.text("control"),
+                            CurveJson.read(f.node("keys")))),
+            new EditKind<>(
                     "remove-pass",
                     PassEdit.RemovePass.class,
                     (e, f) -> f.put("line", e.line()).put("layer", e.layer()).put("pass", e.pass()),

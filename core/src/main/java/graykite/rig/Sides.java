@@ -76,7 +76,7 @@ public final class Sides {
     }
 
     /** True for a channel without side whose values to one side are the mirror of those to the other: yaw and roll. */
-    static boolean turnsSideways(Character character, String name) {
+    public static boolean turnsSideways(Character character, String name) {
         if (name.endsWith("Yaw") || name.endsWith("Roll")) {
             return true;
         }

@@ -175,6 +175,7 @@ class EditJsonTest {
             new PassEdit.AddPass("x", "", 0.5, 2, new PassEdit.Look(DENSE, false, 0.1, 0.5, Map.of("headPitch", 0.4))),
             new PassEdit.AddPass("x", "Live", 0.1, 1, new PassEdit.Look(FEW, true, 0, 1, Map.of())),
             new PassEdit.ChangePass("x", "", 0, 0.2, 1, new PassEdit.Look(FEW, true, 0, 1, Map.of())),
+            new PassEdit.SetCurve("x", "Live", 1, "headPitch", CURVE),
             new PassEdit.RemovePass("x", "", 0),
             new LookEdit.AddLook("x", 0.5, 2, new LookPoint.Person("pim"), 0.5),
             new LookEdit.AddLook("x", 0.5, 2, new LookPoint.Viewer(), 0.2),

@@ -183,7 +183,8 @@ final class WindowActions {
                 && window.workspace().words().word().isPresent();
         if (reading) {
             window.workspace().words().delete();
-        } else if (!window.workspace().mouth().curves().deleteKey()
+        } else if (!window.workspace().passes().keys().delete()
+                && !window.workspace().mouth().curves().deleteKey()
                 && !window.workspace().clips().delete()
                 && !window.workspace().looks().delete()
                 && !window.workspace().passes().delete()

@@ -87,7 +87,7 @@ class DeskWindowTest extends RealWindow {
         long seed = line().seed();
         fire(robot, "Vary");
         assertEquals(seed + 1, line().seed());
-        robot.clickOn("#tab-poses");
+        robot.clickOn("#tab-keys");
         run(() -> window.player().seek(1));
         ComboBox<String> pose = robot.lookup(
                         n -> n instanceof ComboBox<?> c && "The pose of the key".equals(c.getAccessibleText()))

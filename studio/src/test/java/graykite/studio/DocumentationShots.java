@@ -66,6 +66,7 @@ final class DocumentationShots {
             "cues",
             "live",
             "live-pass",
+            "channel-keys",
             "instincts");
 
     private final Stage stage;
@@ -342,8 +343,21 @@ final class DocumentationShots {
                 acted);
         add("live-pass", () -> window.live().off(), acted);
         add(
+                "channel-keys",
+                () -> {
+                    ((ToggleButton) window.root().lookup("#tab-keys")).setSelected(true);
+                    workspace.passes().keys().control().set("headYaw");
+                    for (double[] key :
+                            new double[][] {{0.6, -4}, {1.3, 9}, {2.2, 7}, {2.7, -6}, {4.2, 3}, {5.2, -2}}) {
+                        workspace.passes().keys().key(key[0], key[1], 0);
+                    }
+                    window.player().seek(2.2);
+                },
+                acted);
+        add(
                 "instincts",
                 () -> {
+                    ((ToggleButton) window.root().lookup("#tab-instincts")).setSelected(true);
                     workspace.overlays().marks().set(true);
                     workspace.marks().chosen().set(Optional.of(new MarkEdits.Choice(Kind.BLINKS, 1)));
                 },

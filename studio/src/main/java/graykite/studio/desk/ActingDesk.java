@@ -34,6 +34,7 @@ public final class ActingDesk extends Desk {
     private final Consumer<String> keyPose;
     private final InstinctsPane instincts;
     private final LivePane live;
+    private final KeysPane channelKeys;
     private final ObjectProperty<Optional<FaceTool>> tool = new SimpleObjectProperty<>(Optional.empty());
     private final Runnable ending;
     private final LooksPane looks;
@@ -81,6 +82,7 @@ public final class ActingDesk extends Desk {
         keyCard = keyCard();
         scene = new SceneCard(workspace);
         layers = new LayersPane(workspace, player);
+        channelKeys = new KeysPane(workspace, player);
         this.live = new LivePane(workspace, player, live, picker);
         live.state()
                 .addListener((o, b, n) ->
@@ -92,11 +94,14 @@ public final class ActingDesk extends Desk {
         tabs.add("Look", "Where whoever speaks looks", looks);
         tabs.add("Cues", "What comes by itself at marks, stresses, pauses and tags", cues);
         tabs.add("Live", "Performing on the face while the line plays", this.live);
-        tabs.add("Poses", "Poses keyed on the line", keyCard);
+        tabs.add("Keys", "Poses and single channels keyed on the line", new VBox(10, keyCard, channelKeys));
         tabs.add("Instincts", "What the face does by itself", instincts);
         tabs.add("Layers", "What lies over what", layers);
         tabs.add("Scene", "Lines in time on one stage", scene);
-        tabs.open().addListener((o, b, n) -> refresh());
+        tabs.open().addListener((o, b, n) -> {
+            workspace.overlays().keys().set("Keys".equals(n));
+            refresh();
+        });
         getChildren().addAll(Parts.title("Acting"), tabs);
         tabs.open("Feel");
         // What is chosen on the sheet is worked on here.
@@ -115,12 +120,12 @@ public final class ActingDesk extends Desk {
         });
         workspace.keys().index().addListener((o, b, n) -> {
             if (n.intValue() >= 0) {
-                tabs.open("Poses");
+                tabs.open("Keys");
             }
         });
     }
 
-    /** Opens one of the sections: Feel, Look, Cues, Live, Poses, Instincts, Layers or Scene. */
+    /** Opens one of the sections: Feel, Look, Cues, Live, Keys, Instincts, Layers or Scene. */
     public void openTab(String title) {
         tabs.open(title);
     }
@@ -133,6 +138,7 @@ public final class ActingDesk extends Desk {
     @Override
     public void leave() {
         ending.run();
+        workspace.overlays().keys().set(false);
         workspace.clips().endPreview();
     }
 
@@ -189,10 +195,12 @@ public final class ActingDesk extends Desk {
 
     @Override
     public void refresh() {
+        workspace.overlays().keys().set(tabs.open().get().equals("Keys"));
         Optional<Performance> performance = workspace.performance().get();
         instincts.refresh();
         looks.refresh();
         live.refresh();
+        channelKeys.refresh();
         cues.refresh(performance.map(Performance::character));
         keyCard.setDisable(performance.isEmpty());
         refreshKey(performance.map(Performance::character));

@@ -1,6 +1,7 @@
 package graykite.studio.model;
 
 import java.util.Optional;
+import java.util.Set;
 
 /** One thing on the sheet is chosen at a time. */
 public enum Chosen {
@@ -22,6 +23,7 @@ public enum Chosen {
         if (this != LOOK) {
             workspace.looks().chosen().set(-1);
         }
+        workspace.passes().keys().chosen().set(Set.of());
         if (this != PASS) {
             workspace.passes().chosen().set(Optional.empty());
         }

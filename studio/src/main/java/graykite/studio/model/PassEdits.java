@@ -18,6 +18,8 @@ public final class PassEdits {
     private final Workspace workspace;
     private final ObjectProperty<Optional<Choice>> chosen = new SimpleObjectProperty<>(Optional.empty());
 
+    private final KeyEdits keys;
+
     /** A pass of the line. @param layer name of its layer @param pass index on it */
     public record Choice(String layer, int pass) {}
 
@@ -27,6 +29,12 @@ public final class PassEdits {
     PassEdits(Workspace workspace) {
         this.workspace = workspace;
         workspace.lineId().addListener((o, b, n) -> chosen.set(Optional.empty()));
+        keys = new KeyEdits(workspace, this);
+    }
+
+    /** The keys of passes: any channel of the face. */
+    public KeyEdits keys() {
+        return keys;
     }
 
     public ObjectProperty<Optional<Choice>> chosen() {

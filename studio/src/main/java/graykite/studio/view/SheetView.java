@@ -60,6 +60,7 @@ public final class SheetView extends Pane {
                         new CuesRow(context),
                         new PassesRow(context),
                         new PosesRow(context),
+                        new KeysRow(context),
                         new MarksRow(context),
                         new LayersRow(context),
                         curve));
@@ -92,6 +93,9 @@ public final class SheetView extends Pane {
                         workspace.overlays().pitch(),
                         workspace.overlays().weights(),
                         workspace.overlays().marks(),
+                        workspace.overlays().keys(),
+                        workspace.passes().keys().chosen(),
+                        workspace.passes().keys().control(),
                         workspace.marks().chosen(),
                         workspace.passes().chosen(),
                         workspace.keys().index(),
