@@ -52,10 +52,10 @@ class KeysWindowTest extends RealWindow {
         run(() -> workspace.passes().keys().key(time, value, 0));
     }
 
-    /** A place in the row of keys. @param share of the range, 0 at its bottom */
-    private Point2D place(double time, double share) {
+    /** A place in the row of keys. */
+    private Point2D place(double time, double value) {
         return onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(time), window.sheet().rowY("keys") + (0.5 - share) * 80));
+                .localToScreen(window.sheet().xOf(time), window.sheet().yOf("keys", value)));
     }
 
     @Test
@@ -88,14 +88,8 @@ class KeysWindowTest extends RealWindow {
         key(1, 0);
         key(2, 20);
         key(3, 0);
-        double least = onFx(() -> workspace.passes().keys().channels().stream()
-                .filter(c -> c.name().equals("headYaw"))
-                .findFirst()
-                .orElseThrow()
-                .min());
-        double share = (20 - least) / (-2 * least);
         double second = onFx(() -> window.sheet().xOf(2) - window.sheet().xOf(1));
-        robot.moveTo(place(2, share))
+        robot.moveTo(place(2, 20))
                 .press(MouseButton.PRIMARY)
                 .moveBy(second / 4, 0)
                 .moveBy(second / 4, 0)
@@ -106,10 +100,10 @@ class KeysWindowTest extends RealWindow {
         run(workspace::undo);
         assertEquals(2, keys().get(1).time(), 0.01, "a drag is one step");
         // A frame about the last two.
-        robot.moveTo(place(1.6, 0.98))
+        robot.moveTo(place(1.6, 26))
                 .press(MouseButton.PRIMARY)
-                .moveTo(place(2.5, 0.5))
-                .moveTo(place(3.3, 0.05))
+                .moveTo(place(2.5, 10))
+                .moveTo(place(3.3, -4))
                 .release(MouseButton.PRIMARY);
         settle();
         assertEquals(2, onFx(() -> workspace.passes().keys().chosen().get().size()));
@@ -129,7 +123,7 @@ class KeysWindowTest extends RealWindow {
         robot.press(KeyCode.DELETE).release(KeyCode.DELETE);
         settle();
         assertEquals(3, keys().size(), "the chosen two are gone");
-        doubleClick(robot, place(5, 0.75));
+        doubleClick(robot, place(5, 6));
         assertEquals(4, keys().size());
         assertTrue(onFx(() -> workspace.passes().keys().target().orElseThrow().motion()) instanceof Keyed);
     }

@@ -300,7 +300,7 @@ class MouthWindowTest extends RealWindow {
         // A double-click makes a key, a drag moves it, the face follows.
         Curve curve = onFx(() -> workspace.mouth().curves().curve(0).orElseThrow());
         Point2D there = onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(time), window.sheet().curveY(curve.at(time))));
+                .localToScreen(window.sheet().xOf(time), window.sheet().yOf("curve", curve.at(time))));
         doubleClick(robot, there);
         assertTrue(onFx(() ->
                         workspace.mouth().curves().curve(0).orElseThrow().keys().size())

@@ -1,6 +1,7 @@
 package graykite.studio.view;
 
 import graykite.studio.model.Palette;
+import java.util.function.DoubleUnaryOperator;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -93,6 +94,33 @@ final class Blocks {
         }
         g.restore();
         g.setTextBaseline(VPos.BASELINE);
+    }
+
+    /** The name of a lane at the left of its row, on paper so that what lies under it does not cross it. */
+    static void lane(GraphicsContext g, Palette palette, Font font, String name, double middle) {
+        double wide = 6 + name.length() * font.getSize() * 0.56;
+        g.setFill(alpha(palette.paper(), 0.85));
+        g.fillRect(SheetRow.GUTTER + 1, middle - font.getSize() / 2 - 1, wide, font.getSize() + 2);
+        g.setFill(palette.ink2());
+        g.setFont(font);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(name, SheetRow.GUTTER + 4, middle);
+        g.setTextBaseline(VPos.BASELINE);
+    }
+
+    /** Draws a line from left to right through what a function gives. @param y pixels for each x */
+    static void trace(GraphicsContext g, Color colour, double from, double to, DoubleUnaryOperator y) {
+        g.setStroke(colour);
+        g.beginPath();
+        for (double x = from; x <= to; x += 1.5) {
+            if (x == from) {
+                g.moveTo(x, y.applyAsDouble(x));
+            } else {
+                g.lineTo(x, y.applyAsDouble(x));
+            }
+        }
+        g.stroke();
     }
 
     static Color alpha(Color colour, double alpha) {

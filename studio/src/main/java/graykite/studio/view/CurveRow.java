@@ -67,6 +67,7 @@ final class CurveRow extends SheetRow {
     }
 
     /** Where a value of the shown channel stands. */
+    @Override
     double yOf(double value) {
         return frame().map(f -> f.yOf(value)).orElse(0.0);
     }

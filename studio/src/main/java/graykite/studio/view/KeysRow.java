@@ -33,6 +33,7 @@ final class KeysRow extends SheetRow {
 
     private final KeyEdits edits;
     private Optional<Grip> held = Optional.empty();
+    private Optional<double[]> frozen = Optional.empty();
     private Optional<SheetPointer> frameFrom = Optional.empty();
     private Optional<SheetPointer> frameTo = Optional.empty();
 
@@ -54,9 +55,37 @@ final class KeysRow extends SheetRow {
         return edits.channels().stream().filter(c -> c.name().equals(name)).findFirst();
     }
 
-    /** The range that is drawn of a control. */
+    /** The range that is drawn of a control: as far as its keys go, with room about them. It stays while one is dragged. */
     private double[] range(String control) {
-        return channel(control).map(c -> new double[] {c.min(), c.max()}).orElseGet(() -> new double[] {-1, 1});
+        if (frozen.isPresent() && control.equals(edits.control().get())) {
+            return frozen.get();
+        }
+        double least = channel(control).map(Channel::min).orElse(-1.0);
+        double most = channel(control).map(Channel::max).orElse(1.0);
+        double low = 0;
+        double high = 0;
+        for (Key key : keysOf(control)) {
+            low = Math.min(low, key.value());
+            high = Math.max(high, key.value());
+        }
+        double room = Math.max(0.35 * (high - low), 0.06 * (most - least));
+        return new double[] {Math.max(least, low - room), Math.min(most, high + room)};
+    }
+
+    private List<Key> keysOf(String control) {
+        return edits.target()
+                .filter(t -> t.motion().controls().contains(control))
+                .map(t -> t.motion()
+                        .curves()
+                        .get(t.motion().controls().indexOf(control))
+                        .keys())
+                .orElse(List.of());
+    }
+
+    /** Where a value of the control on top is drawn, from the top of the row. */
+    @Override
+    double yOf(double value) {
+        return y(value, range(edits.control().get()));
     }
 
     private double y(double value, double[] range) {
@@ -104,17 +133,12 @@ final class KeysRow extends SheetRow {
     private void trace(GraphicsContext g, Color colour, Target t, int control, double[] range, double width) {
         double from = Math.max(GUTTER, sheet.scale().xOf(t.placed().ready().start()));
         double to = Math.min(width, sheet.scale().xOf(t.placed().ready().end()));
-        g.setStroke(colour);
-        g.beginPath();
-        for (double x = from; x <= to; x += 1.5) {
-            double at = y(t.motion().at(control, t.inward(sheet.scale().timeAt(x))), range);
-            if (x == from) {
-                g.moveTo(x, at);
-            } else {
-                g.lineTo(x, at);
-            }
-        }
-        g.stroke();
+        Blocks.trace(
+                g,
+                colour,
+                from,
+                to,
+                x -> y(t.motion().at(control, t.inward(sheet.scale().timeAt(x))), range));
     }
 
     private void keys(GraphicsContext g, Palette palette, Target t, Curve curve, double[] range) {
@@ -160,13 +184,7 @@ final class KeysRow extends SheetRow {
     }
 
     private List<Key> shown() {
-        return edits.target()
-                .filter(t -> t.motion().controls().contains(edits.control().get()))
-                .map(t -> t.motion()
-                        .curves()
-                        .get(t.motion().controls().indexOf(edits.control().get()))
-                        .keys())
-                .orElse(List.of());
+        return keysOf(edits.control().get());
     }
 
     private Optional<Key> keyAt(SheetPointer at) {
@@ -208,6 +226,7 @@ final class KeysRow extends SheetRow {
             now.add(key.get());
         }
         edits.chosen().set(now);
+        frozen = Optional.of(range(edits.control().get()));
         held = edits.target()
                 .map(t -> new Grip(at, t.motion(), now, sheet.workspace().newGesture()));
         return true;
@@ -252,6 +271,7 @@ final class KeysRow extends SheetRow {
         frameFrom = Optional.empty();
         frameTo = Optional.empty();
         held = Optional.empty();
+        frozen = Optional.empty();
         sheet.redraw();
     }
 
@@ -270,21 +290,6 @@ final class KeysRow extends SheetRow {
                 edits.chosen().set(Set.of(ref));
             }
         });
-        boolean any = !edits.chosen().get().isEmpty();
-        if (any) {
-            item(menu, "Copy", edits::copy);
-        }
-        item(menu, "Paste here", () -> edits.paste(at.time(), false));
-        item(menu, "Paste here, left and right exchanged", () -> edits.paste(at.time(), true));
-        if (any) {
-            item(menu, "A hold that lives", edits::movingHold);
-            for (Key.Way way : Key.Way.values()) {
-                item(menu, way.title() + " from here", () -> edits.going(way));
-            }
-            item(menu, "Delete", edits::delete);
-        } else {
-            item(menu, "Set a key here", () -> doubleClick(at));
-        }
-        item(menu, "Hold this value throughout", () -> edits.hold(edits.value(at.time())));
+        KeysMenu.fill(menu, edits, at.time(), () -> doubleClick(at));
     }
 }

@@ -8,13 +8,11 @@ import graykite.studio.model.LayerEdits;
 import graykite.studio.model.Palette;
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.VPos;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
-import javafx.scene.text.TextAlignment;
 
 /**
  * How much of each layer is seen over time: a lane a layer, the highest on top. A double-click sets a weight there, little kites
@@ -72,18 +70,8 @@ final class LayersRow extends SheetRow {
         double to = Math.min(width, sheet.scale().xOf(sheet.scale().duration()));
         g.setStroke(palette.line());
         g.strokeLine(from, snap(top + tall - 1), to, snap(top + tall - 1));
-        g.setStroke(colour);
         g.setLineWidth(1.4);
-        g.beginPath();
-        for (double x = from; x <= to; x += 2) {
-            double at = y(weight.at(sheet.scale().timeAt(x)), top, tall);
-            if (x == from) {
-                g.moveTo(x, at);
-            } else {
-                g.lineTo(x, at);
-            }
-        }
-        g.stroke();
+        Blocks.trace(g, colour, from, to, x -> y(weight.at(sheet.scale().timeAt(x)), top, tall));
         g.setLineWidth(1);
         if (weight.keys().size() > 1) {
             g.setFill(colour);
@@ -93,12 +81,7 @@ final class LayersRow extends SheetRow {
                 g.fillPolygon(new double[] {x, x + 4, x, x - 4}, new double[] {at - 4, at, at + 4, at}, 4);
             }
         }
-        g.setFill(palette.ink2());
-        g.setFont(NAME);
-        g.setTextAlign(TextAlignment.LEFT);
-        g.setTextBaseline(VPos.TOP);
-        g.fillText(setting.name() + (setting.muted() ? ", muted" : ""), from + 4, top + 1);
-        g.setTextBaseline(VPos.BASELINE);
+        Blocks.lane(g, palette, NAME, setting.name() + (setting.muted() ? ", muted" : ""), top + tall / 2);
     }
 
     private Optional<Integer> layerAt(SheetPointer at) {

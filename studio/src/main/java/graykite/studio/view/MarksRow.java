@@ -9,13 +9,11 @@ import graykite.studio.model.Palette;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.geometry.VPos;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
-import javafx.scene.text.TextAlignment;
 
 /**
  * What the face does by itself, mark by mark: a lane each for blinks, eyes, brows, head and breath. A mark is dragged; a
@@ -60,12 +58,7 @@ final class MarksRow extends SheetRow {
                     draw(g, palette, colour, kind, mark, top);
                 }
             }
-            g.setFill(palette.ink2());
-            g.setFont(NAME);
-            g.setTextAlign(TextAlignment.LEFT);
-            g.setTextBaseline(VPos.CENTER);
-            g.fillText(kind.title().toLowerCase(Locale.ROOT), GUTTER + 3, top + lane() / 2);
-            g.setTextBaseline(VPos.BASELINE);
+            Blocks.lane(g, palette, NAME, kind.title().toLowerCase(Locale.ROOT), top + lane() / 2);
         }
     }
 

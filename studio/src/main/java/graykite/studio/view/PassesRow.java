@@ -103,20 +103,11 @@ final class PassesRow extends SheetRow {
         double from = Math.max(0, GUTTER - x);
         double to = Math.min(
                 wide, sheet.scale().xOf(sheet.scale().start() + sheet.scale().visibleSeconds()) - x);
-        g.setStroke(colour);
-        g.beginPath();
-        for (double at = from; at <= to; at += 2) {
-            double share =
-                    ready.pass().what().from() + at / wide * ready.pass().what().length();
-            double value = Math.clamp(motion.at(0, share) / reach, -1, 1);
-            double y = middle - swing * value;
-            if (at == from) {
-                g.moveTo(x + at, y);
-            } else {
-                g.lineTo(x + at, y);
-            }
-        }
-        g.stroke();
+        Blocks.trace(g, colour, x + from, x + to, at -> {
+            double moment = ready.pass().what().from()
+                    + (at - x) / wide * ready.pass().what().length();
+            return middle - swing * Math.clamp(motion.at(0, moment) / reach, -1, 1);
+        });
     }
 
     private Optional<Spot> spot(SheetPointer at) {

@@ -74,6 +74,11 @@ abstract class SheetRow implements AutoCloseable {
      */
     abstract void draw(GraphicsContext g, double width);
 
+    /** Where it draws a value, from its top; its middle for rows that draw no values. */
+    double yOf(double value) {
+        return height() / 2;
+    }
+
     /** What the pointer looks like over a place. */
     Cursor cursor(SheetPointer at) {
         return Cursor.DEFAULT;

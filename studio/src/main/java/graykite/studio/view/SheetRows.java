@@ -86,9 +86,18 @@ final class SheetRows {
 
     /** Middle of a row, in pixels from the top of the sheet. */
     double middleOf(String name) {
-        SheetRow row =
-                rows.stream().filter(r -> r.name().equals(name)).findFirst().orElseThrow();
+        SheetRow row = named(name);
         return topOf(row) + row.height() / 2;
+    }
+
+    /** Where a row draws a value, from the top of the sheet. */
+    double yOf(String name, double value) {
+        SheetRow row = named(name);
+        return topOf(row) + row.yOf(value);
+    }
+
+    private SheetRow named(String name) {
+        return rows.stream().filter(r -> r.name().equals(name)).findFirst().orElseThrow();
     }
 
     Optional<SheetRow> at(double y) {

@@ -26,7 +26,6 @@ public final class SheetView extends Pane {
     private final SheetScale scale = new SheetScale();
     private final SheetRows rows;
     private final SceneRow scene;
-    private final CurveRow curve;
     private final WordsRow words;
     private final Canvas canvas = new Canvas();
     private final ScrollBar scroll = new ScrollBar();
@@ -44,7 +43,6 @@ public final class SheetView extends Pane {
         SheetContext context = new SheetContext(workspace, player, scale, () -> palette, this::redraw);
         scene = new SceneRow(context);
         words = new WordsRow(context, this::editWord);
-        curve = new CurveRow(context);
         // The one list of rows: a new one is a file of its own and a place in here.
         rows = new SheetRows(
                 workspace.settings(),
@@ -63,7 +61,7 @@ public final class SheetView extends Pane {
                         new KeysRow(context),
                         new MarksRow(context),
                         new LayersRow(context),
-                        curve));
+                        new CurveRow(context)));
         this.editor = new WordEditor(workspace, this::requestFocus);
         getStyleClass().add("sheet");
         setPrefHeight(wantedHeight());
@@ -155,8 +153,6 @@ public final class SheetView extends Pane {
         redraw();
     }
 
-    // --- time and place ------------------------------------------------------------------------------------------
-
     private double lineDuration() {
         return workspace.sound().get().map(s -> s.sound().duration()).orElse(5.0);
     }
@@ -176,9 +172,9 @@ public final class SheetView extends Pane {
         return rows.topOf(scene) + 12;
     }
 
-    /** Pixels from the top of a value of the channel whose curve is shown. */
-    public double curveY(double value) {
-        return rows.topOf(curve) + curve.yOf(value);
+    /** Pixels from the top at which a row draws a value. @param row name as it stands in the gutter */
+    public double yOf(String row, double value) {
+        return rows.yOf(row, value);
     }
 
     /** Shows the whole line, or the whole scene. */
