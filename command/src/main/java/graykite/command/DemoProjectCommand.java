@@ -72,7 +72,8 @@ final class DemoProjectCommand implements Callable<Integer> {
                     false,
                     Optional.of(timing),
                     MouthWork.STANDARD,
-                    Layers.usual().withSeed(number)));
+                    Layers.usual().withSeed(number),
+                    Optional.empty()));
         }
         ProjectFiles.save(
                 new Project(

@@ -3,6 +3,7 @@ package graykite.edit;
 import graykite.base.BadInput;
 import graykite.project.Line;
 import graykite.project.Project;
+import graykite.project.Reference;
 import graykite.project.SoundFile;
 import graykite.project.Voice;
 import graykite.text.Language;
@@ -156,6 +157,19 @@ public sealed interface LineEdit extends Edit {
         @Override
         public Project on(Project project) {
             return voice(project, line, v -> v.withGain(gain));
+        }
+    }
+
+    /** Film or pictures that the line is acted after; none takes it away. */
+    record SetReference(String line, Optional<Reference> reference) implements LineEdit {
+        @Override
+        public String inWords() {
+            return reference.isPresent() ? "Reference" : "Remove the reference";
+        }
+
+        @Override
+        public Project on(Project project) {
+            return changed(project, line, l -> l.withReference(reference));
         }
     }
 

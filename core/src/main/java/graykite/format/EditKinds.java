@@ -131,6 +131,18 @@ final class EditKinds {
                     (e, f) -> f.put("line", e.line()).put("frame", (int) e.frame()),
                     f -> new LineEdit.SetStartFrame(f.text("line"), f.whole("frame"))),
             new EditKind<>(
+                    "set-reference",
+                    LineEdit.SetReference.class,
+                    (e, f) -> {
+                        f.put("line", e.line());
+                        e.reference().ifPresent(r -> ReferenceJson.write(r, f.object("reference")));
+                    },
+                    f -> new LineEdit.SetReference(
+                            f.text("line"),
+                            f.has("reference")
+                                    ? Optional.of(ReferenceJson.read(f.node("reference")))
+                                    : Optional.empty())),
+            new EditKind<>(
                     "set-channel",
                     LineEdit.SetChannel.class,
                     (e, f) -> {

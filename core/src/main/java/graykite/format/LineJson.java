@@ -52,7 +52,10 @@ final class LineJson {
                     json.path("draft").asBoolean(false),
                     timing,
                     MouthJson.read(json.path("mouth")),
-                    layers(json, timing, ProjectShelf.of(entries, place)));
+                    layers(json, timing, ProjectShelf.of(entries, place)),
+                    json.hasNonNull("reference")
+                            ? Optional.of(ReferenceJson.read(json.path("reference")))
+                            : Optional.empty());
         } catch (IllegalArgumentException broken) {
             throw new BadInput(place + ": " + broken.getMessage(), broken);
         }
@@ -110,6 +113,12 @@ final class LineJson {
             LayerKinds.write(line.layers(), layers, shelf);
             json.writeFieldName("layers");
             MAPPER.writeTree(json, layers);
+        }
+        if (line.reference().isPresent()) {
+            ObjectNode reference = MAPPER.createObjectNode();
+            ReferenceJson.write(line.reference().get(), reference);
+            json.writeFieldName("reference");
+            MAPPER.writeTree(json, reference);
         }
         if (line.timing().isPresent()) {
             json.writeFieldName("reading");

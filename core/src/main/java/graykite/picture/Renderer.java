@@ -28,7 +28,16 @@ public final class Renderer {
 
     private int[] ground = new int[0];
     private Backdrop backdrop = Backdrop.FELT;
+    private boolean clear;
     private Projection scene = new Projection(List.of(), Camera.FRONT, 1, 1);
+
+    /** Where nobody stands the picture is transparent; colours are premultiplied. */
+    public void setClear(boolean wanted) {
+        if (wanted != clear) {
+            clear = wanted;
+            ground = new int[0];
+        }
+    }
 
     /** What is seen behind everybody from the next picture on. */
     public void setBackdrop(Backdrop wanted) {
@@ -41,7 +50,7 @@ public final class Renderer {
     /**
      * Draws a picture.
      *
-     * @param pixels receives width * height opaque pixels
+     * @param pixels receives width * height pixels, opaque unless the picture is clear
      */
     public void draw(List<Surface> surfaces, Camera camera, int newWidth, int newHeight, int[] pixels) {
         requireThat(
@@ -118,6 +127,7 @@ public final class Renderer {
         sum[1] = 0;
         sum[2] = 0;
         int done = 0;
+        int covered = 0;
         for (int k = 0; k < 4; k++) {
             if ((done & 1 << k) != 0) {
                 continue;
@@ -131,6 +141,10 @@ public final class Renderer {
                     done |= 1 << o;
                 }
             }
+            if (depth[own] == 0 && clear) {
+                continue;
+            }
+            covered += count;
             if (depth[own] == 0) {
                 backdrop.light(y / (float) height, light);
             } else {
@@ -141,7 +155,16 @@ public final class Renderer {
                 sum[i] += count * Math.min(light[i], 1.2f);
             }
         }
-        return Tone.pixel(sum[0] / 4, sum[1] / 4, sum[2] / 4);
+        int whole = Tone.pixel(sum[0] / covered, sum[1] / covered, sum[2] / covered);
+        return covered == 4 ? whole : premultiplied(whole, covered);
+    }
+
+    /** @param quarters how many of four points are covered */
+    private static int premultiplied(int pixel, int quarters) {
+        int red = (pixel >> 16 & 255) * quarters / 4;
+        int green = (pixel >> 8 & 255) * quarters / 4;
+        int blue = (pixel & 255) * quarters / 4;
+        return 255 * quarters / 4 << 24 | red << 16 | green << 8 | blue;
     }
 
     /** True when two points see the backdrop, or one surface at nearly one depth. */
@@ -157,6 +180,9 @@ public final class Renderer {
 
     private void paintGround() {
         ground = new int[width * height];
+        if (clear) {
+            return;
+        }
         float[] light = new float[3];
         for (int y = 0; y < height; y++) {
             backdrop.light(y / (float) height, light);

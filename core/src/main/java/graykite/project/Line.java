@@ -23,6 +23,7 @@ import java.util.Optional;
  * @param timing the reading, once there is one
  * @param mouth everything that was decided about the mouth; it hangs on words, so it outlives readings and recordings
  * @param layers everything that moves the character: mouth, instincts, own curves, poses, and what was added
+ * @param reference film or pictures that it is acted after
  */
 public record Line(
         String id,
@@ -34,7 +35,8 @@ public record Line(
         boolean draft,
         Optional<Timing> timing,
         MouthWork mouth,
-        Layers layers) {
+        Layers layers,
+        Optional<Reference> reference) {
 
     public Line {
         requireThat(!id.isBlank(), "A line has an id.");
@@ -51,7 +53,8 @@ public record Line(
                 false,
                 Optional.empty(),
                 MouthWork.STANDARD,
-                Layers.usual());
+                Layers.usual(),
+                Optional.empty());
     }
 
     public long seed() {
@@ -63,15 +66,15 @@ public record Line(
     }
 
     public Line withId(String newId) {
-        return new Line(newId, title, speaker, sound, voice, script, draft, timing, mouth, layers);
+        return new Line(newId, title, speaker, sound, voice, script, draft, timing, mouth, layers, reference);
     }
 
     public Line withTitle(String newTitle) {
-        return new Line(id, newTitle, speaker, sound, voice, script, draft, timing, mouth, layers);
+        return new Line(id, newTitle, speaker, sound, voice, script, draft, timing, mouth, layers, reference);
     }
 
     public Line withSpeaker(String member) {
-        return new Line(id, title, member, sound, voice, script, draft, timing, mouth, layers);
+        return new Line(id, title, member, sound, voice, script, draft, timing, mouth, layers, reference);
     }
 
     /** With another recording; a reading and a retiming of the old one no longer hold. */
@@ -86,33 +89,35 @@ public record Line(
                 draft,
                 Optional.empty(),
                 mouth,
-                layers);
+                layers,
+                reference);
     }
 
     public Line withVoice(Voice newVoice) {
-        return new Line(id, title, speaker, sound, newVoice, script, draft, timing, mouth, layers);
+        return new Line(id, title, speaker, sound, newVoice, script, draft, timing, mouth, layers, reference);
     }
 
     /** Without a reading. */
     public Line unread() {
-        return new Line(id, title, speaker, sound, voice, script, draft, Optional.empty(), mouth, layers);
+        return new Line(id, title, speaker, sound, voice, script, draft, Optional.empty(), mouth, layers, reference);
     }
 
     public Line withScript(String newScript) {
-        return new Line(id, title, speaker, sound, voice, newScript, false, timing, mouth, layers);
+        return new Line(id, title, speaker, sound, voice, newScript, false, timing, mouth, layers, reference);
     }
 
     /** With a script from recognition, to be corrected. */
     public Line withDraft(String recognised) {
-        return new Line(id, title, speaker, sound, voice, recognised, true, timing, mouth, layers);
+        return new Line(id, title, speaker, sound, voice, recognised, true, timing, mouth, layers, reference);
     }
 
     public Line withTiming(Timing newTiming) {
-        return new Line(id, title, speaker, sound, voice, script, draft, Optional.of(newTiming), mouth, layers);
+        return new Line(
+                id, title, speaker, sound, voice, script, draft, Optional.of(newTiming), mouth, layers, reference);
     }
 
     public Line withMouth(MouthWork work) {
-        return new Line(id, title, speaker, sound, voice, script, draft, timing, work, layers);
+        return new Line(id, title, speaker, sound, voice, script, draft, timing, work, layers, reference);
     }
 
     public Line withSeed(long newSeed) {
@@ -124,7 +129,7 @@ public record Line(
     }
 
     public Line withLayers(Layers newLayers) {
-        return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, newLayers);
+        return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, newLayers, reference);
     }
 
     /** On another clock: voice, reading, mouth and acting go together. @param map from the recording to the line */
@@ -140,6 +145,11 @@ public record Line(
                 draft,
                 timing.map(t -> t.retimed(voice.retiming(), map)),
                 mouth,
-                layers.retimed(change));
+                layers.retimed(change),
+                reference);
+    }
+
+    public Line withReference(Optional<Reference> film) {
+        return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, layers, film);
     }
 }

@@ -47,6 +47,7 @@ import graykite.mouth.TouchUp;
 import graykite.picture.Camera;
 import graykite.project.KeptView;
 import graykite.project.Member;
+import graykite.project.Reference;
 import graykite.project.SoundFile;
 import graykite.reading.Anchor;
 import graykite.reading.Place;
@@ -107,6 +108,13 @@ class EditJsonTest {
             new LineEdit.SetStartFrame("x", 86_400),
             new LineEdit.SetChannel("x", Optional.of(1)),
             new LineEdit.SetChannel("x", Optional.empty()),
+            new LineEdit.SetReference(
+                    "x",
+                    Optional.of(Reference.of("take 3.mp4")
+                            .withOffset(-0.4)
+                            .withPlace(Reference.Place.BEHIND)
+                            .withMirrored(true))),
+            new LineEdit.SetReference("x", Optional.empty()),
             new LineEdit.SetLanguage("x", Language.ENGLISH),
             new LineEdit.Retime("x", TimeMap.pausing(1, 0.5)),
             new ReadingEdit.SetReading("x", TimingTest.sample(), true),

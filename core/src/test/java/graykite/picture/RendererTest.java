@@ -30,6 +30,24 @@ class RendererTest {
         return new Camera(Vec.ZERO, 0, 0, 1400, height);
     }
 
+    /** A clear picture is seen through where nobody stands; its edges are half there, with colours to match. */
+    @Test
+    void aClearPictureIsSeenThrough() {
+        Renderer renderer = new Renderer();
+        renderer.setClear(true);
+        int[] pixels = new int[101 * 101];
+        renderer.draw(List.of(square(30, 0, 0.8f, 0.1f)), straight(101), 101, 101, pixels);
+        assertEquals(0, pixels[0], "nothing in the corner");
+        assertEquals(255, pixels[50 * 101 + 50] >>> 24);
+        int soft = 0;
+        for (int pixel : pixels) {
+            int alpha = pixel >>> 24;
+            soft += alpha > 0 && alpha < 255 ? 1 : 0;
+            assertTrue((pixel >> 16 & 255) <= alpha && (pixel & 255) <= alpha, "premultiplied");
+        }
+        assertTrue(soft > 20, soft + " pixels at its edge");
+    }
+
     private static int coloured(Picture picture) {
         int count = 0;
         for (int pixel : picture.pixels()) {

@@ -34,6 +34,7 @@ final class StageDirector {
     private Optional<Object> shown = Optional.empty();
     private Optional<StagePainter.Troupe> troupe = Optional.empty();
     private final LivePass live;
+    private final ReferenceStage reference;
     private Optional<Performed> performed = Optional.empty();
     private final List<Runnable> lineShown = new ArrayList<>();
 
@@ -44,6 +45,7 @@ final class StageDirector {
         this.trial = trial;
         this.knot = knot;
         this.live = new LivePass(workspace, player);
+        this.reference = new ReferenceStage(workspace, player, stage);
         live.layer().addListener((o, b, n) -> show());
         live.whenMoved(this::show);
         workspace.scene().addListener((o, b, n) -> show());
@@ -59,6 +61,12 @@ final class StageDirector {
     /** Performing on the face. */
     LivePass live() {
         return live;
+    }
+
+    /** Stops what works in the background. */
+    void close() {
+        live.close();
+        reference.close();
     }
 
     private boolean trying() {

@@ -256,7 +256,7 @@ public final class StudioWindow {
     /** Stops everything; the last state of unsaved work stays on disk only when the program did not end by itself. */
     public void close() {
         alone.close();
-        director.live().close();
+        director.close();
         table.close();
         player.close();
         face.close();

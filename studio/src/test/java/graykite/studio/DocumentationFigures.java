@@ -4,7 +4,10 @@ import graykite.base.Progress;
 import graykite.format.character.Cast;
 import graykite.format.character.FigureFiles;
 import graykite.geometry.Vec;
+import graykite.media.MovieWriter;
+import graykite.mouth.FittedChart;
 import graykite.people.face.PictureFigure;
+import graykite.picture.Backdrop;
 import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Renderer;
@@ -15,8 +18,12 @@ import graykite.rig.Deformer;
 import graykite.rig.MorphTarget;
 import graykite.rig.Part;
 import graykite.rig.Pose;
+import graykite.scene.Performance;
+import graykite.scene.Scene;
+import graykite.sound.Sound;
 import graykite.studio.view.LandmarkGround;
 import graykite.studio.view.LandmarkOverlay;
+import graykite.time.FrameRate;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -158,5 +165,29 @@ final class DocumentationFigures {
                         // Nor made of it.
                     }
                 });
+    }
+
+    /** A film of somebody who acts the line: Pim, from the side, on paper. */
+    static Path film(Performance line) {
+        Character pim = Cast.byName("pim");
+        Scene scene = Scene.solo(line.actedBy(pim, FittedChart.standard(pim)));
+        Renderer renderer = new Renderer();
+        renderer.setBackdrop(Backdrop.PAPER);
+        try {
+            Path file = Files.createTempDirectory("kite-shots").resolve("reference.mp4");
+            FrameRate rate = FrameRate.FILM;
+            try (MovieWriter writer = new MovieWriter(file, 480, 360, rate, Sound.silence(scene.duration(), 48_000))) {
+                for (int f = 0; f < scene.duration() * rate.perSecond(); f++) {
+                    List<double[]> values = scene.at(rate.secondsAt(f));
+                    int[] pixels = new int[480 * 360];
+                    renderer.draw(
+                            scene.surfaces(values), scene.framed(Camera.THREE_QUARTER, 480 / 360.0), 480, 360, pixels);
+                    writer.add(new Picture(480, 360, pixels));
+                }
+            }
+            return file;
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
     }
 }

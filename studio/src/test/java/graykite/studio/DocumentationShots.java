@@ -17,7 +17,9 @@ import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.project.Line;
 import graykite.project.Project;
+import graykite.project.Reference;
 import graykite.project.SoundFile;
+import graykite.scene.Performance;
 import graykite.sound.Sound;
 import graykite.studio.model.ClipEdits;
 import graykite.studio.model.Knot;
@@ -66,6 +68,8 @@ final class DocumentationShots {
             "cues",
             "live",
             "live-pass",
+            "reference",
+            "reference-beside",
             "channel-keys",
             "instincts");
 
@@ -354,6 +358,35 @@ final class DocumentationShots {
                     window.player().seek(2.2);
                 },
                 acted);
+        add(
+                "reference",
+                () -> {
+                    ((ToggleButton) window.root().lookup("#tab-scene")).setSelected(true);
+                    Performance line = workspace.performance().get().orElseThrow();
+                    String film = DocumentationFigures.film(line).toString();
+                    workspace.editLine(
+                            0,
+                            l -> new LineEdit.SetReference(
+                                    l,
+                                    Optional.of(Reference.of(film)
+                                            .withPlace(Reference.Place.BEHIND)
+                                            .withOpacity(0.8))));
+                    window.player().seek(4.1);
+                },
+                acted);
+        add(
+                "reference-beside",
+                () -> workspace.editLine(
+                        0,
+                        l -> new LineEdit.SetReference(
+                                l,
+                                workspace
+                                        .line()
+                                        .orElseThrow()
+                                        .reference()
+                                        .map(r -> r.withPlace(Reference.Place.BESIDE)))),
+                acted);
+        add("", () -> workspace.editLine(0, l -> new LineEdit.SetReference(l, Optional.empty())), acted);
         add(
                 "instincts",
                 () -> {

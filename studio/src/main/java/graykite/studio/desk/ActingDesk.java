@@ -35,6 +35,7 @@ public final class ActingDesk extends Desk {
     private final InstinctsPane instincts;
     private final LivePane live;
     private final KeysPane channelKeys;
+    private final ReferenceCard reference;
     private final ObjectProperty<Optional<FaceTool>> tool = new SimpleObjectProperty<>(Optional.empty());
     private final Runnable ending;
     private final LooksPane looks;
@@ -82,6 +83,7 @@ public final class ActingDesk extends Desk {
         keyCard = keyCard();
         scene = new SceneCard(workspace);
         layers = new LayersPane(workspace, player);
+        reference = new ReferenceCard(workspace, picker);
         channelKeys = new KeysPane(workspace, player);
         this.live = new LivePane(workspace, player, live, picker);
         live.state()
@@ -97,7 +99,7 @@ public final class ActingDesk extends Desk {
         tabs.add("Keys", "Poses and single channels keyed on the line", new VBox(10, keyCard, channelKeys));
         tabs.add("Instincts", "What the face does by itself", instincts);
         tabs.add("Layers", "What lies over what", layers);
-        tabs.add("Scene", "Lines in time on one stage", scene);
+        tabs.add("Scene", "Lines in time on one stage, and what they are acted after", new VBox(10, scene, reference));
         tabs.open().addListener((o, b, n) -> {
             workspace.overlays().keys().set("Keys".equals(n));
             refresh();
@@ -201,6 +203,7 @@ public final class ActingDesk extends Desk {
         looks.refresh();
         live.refresh();
         channelKeys.refresh();
+        reference.refresh();
         cues.refresh(performance.map(Performance::character));
         keyCard.setDisable(performance.isEmpty());
         refreshKey(performance.map(Performance::character));

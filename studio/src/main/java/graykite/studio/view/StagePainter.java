@@ -34,7 +34,10 @@ public final class StagePainter implements AutoCloseable {
     /** A picture that is wanted: for which eye, from where, how large. */
     record Shot(StageEye eye, Camera camera, int width, int height) {}
 
-    private record Wish(Troupe troupe, List<double[]> values, Backdrop backdrop, List<Shot> shots, long asked) {}
+    /** What is behind those on stage. @param clear true when something else shows through there */
+    record Ground(Backdrop backdrop, boolean clear) {}
+
+    private record Wish(Troupe troupe, List<double[]> values, Ground ground, List<Shot> shots, long asked) {}
 
     private final ExecutorService painter = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("kite-stage").factory());
@@ -46,11 +49,11 @@ public final class StagePainter implements AutoCloseable {
     private final List<Runnable> firstShown = new ArrayList<>();
 
     /** Wishes for pictures; what was wished for before and is not begun is forgotten, and all once it is closed. */
-    void draw(Troupe troupe, List<double[]> values, Backdrop backdrop, List<Shot> shots) {
+    void draw(Troupe troupe, List<double[]> values, Ground ground, List<Shot> shots) {
         if (painter.isShutdown()) {
             return;
         }
-        if (wish.getAndSet(new Wish(troupe, values, backdrop, List.copyOf(shots), System.nanoTime())) == null) {
+        if (wish.getAndSet(new Wish(troupe, values, ground, List.copyOf(shots), System.nanoTime())) == null) {
             painter.execute(this::paint);
         }
     }
@@ -62,7 +65,7 @@ public final class StagePainter implements AutoCloseable {
         }
         List<Surface> surfaces = now.troupe.surfaces(now.values);
         List<Canvas> drawn = now.shots.stream()
-                .map(s -> s.eye.brush().draw(now.troupe, surfaces, now.backdrop, s))
+                .map(s -> s.eye.brush().draw(now.troupe, surfaces, now.ground, s))
                 .toList();
         oneAtATime.acquireUninterruptibly();
         Platform.runLater(() -> {
@@ -115,13 +118,14 @@ public final class StagePainter implements AutoCloseable {
         private final Canvas[] canvases = new Canvas[3];
         private int back;
 
-        private Canvas draw(Troupe troupe, List<Surface> surfaces, Backdrop backdrop, Shot shot) {
+        private Canvas draw(Troupe troupe, List<Surface> surfaces, Ground ground, Shot shot) {
             back = (back + 1) % canvases.length;
             if (canvases[back] == null || canvases[back].width != shot.width || canvases[back].height != shot.height) {
                 canvases[back] = new Canvas(shot.width, shot.height);
             }
             Camera camera = troupe.framed(shot.camera, shot.width / (double) shot.height);
-            renderer.setBackdrop(backdrop);
+            renderer.setBackdrop(ground.backdrop);
+            renderer.setClear(ground.clear);
             renderer.draw(surfaces, camera, shot.width, shot.height, canvases[back].pixels);
             return canvases[back];
         }

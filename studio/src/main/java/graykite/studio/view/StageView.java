@@ -2,6 +2,7 @@ package graykite.studio.view;
 
 import graykite.picture.Backdrop;
 import graykite.picture.Camera;
+import graykite.project.Reference;
 import graykite.studio.model.Settings;
 import graykite.studio.model.Workspace;
 import java.util.List;
@@ -14,6 +15,7 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
+import javafx.scene.image.Image;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -30,6 +32,9 @@ public final class StageView extends StackPane implements AutoCloseable {
     private final ObjectProperty<Camera> camera = new SimpleObjectProperty<>(Camera.FRONT);
     private final BooleanProperty two = new SimpleBooleanProperty();
     private final HBox eyes = new HBox(2);
+    private final ReferencePane beside = new ReferencePane("reference-beside");
+    private final ReferencePane behind = new ReferencePane("reference-behind");
+    private final ReferencePane over = new ReferencePane("reference-over");
     private final StageEye first = new StageEye(this, Camera.FRONT);
     private final StageEye second = new StageEye(this, Camera.MOUTH);
     private StageEye chosen = first;
@@ -57,7 +62,11 @@ public final class StageView extends StackPane implements AutoCloseable {
         two.addListener((o, b, now) -> showTwo(now));
         two.set(settings.flag(TWO));
         StageFrame frame = new StageFrame();
-        getChildren().addAll(eyes, frame, note, chips(workspace, frame));
+        HBox.setHgrow(eyes, Priority.ALWAYS);
+        HBox.setHgrow(beside, Priority.ALWAYS);
+        eyes.setPrefWidth(100);
+        beside.setPrefWidth(100);
+        getChildren().addAll(behind, new HBox(2, beside, eyes), over, frame, note, chips(workspace, frame));
     }
 
     /** The views, and how the stage looks, over the face. */
@@ -103,6 +112,36 @@ public final class StageView extends StackPane implements AutoCloseable {
     /** From where the chosen view looks. */
     public ObjectProperty<Camera> camera() {
         return camera;
+    }
+
+    /** Shows a picture of what the line is acted after. @param picture nothing before it begins and after it ends */
+    public void showReference(Reference reference, Optional<Image> picture) {
+        ReferencePane wanted = placed(reference);
+        wanted.show(reference, picture);
+        request();
+    }
+
+    /** Says why what the line is acted after cannot be seen. */
+    public void sayOfReference(Reference reference, String text) {
+        placed(reference).say(text);
+        request();
+    }
+
+    /** Shows the face alone. */
+    public void hideReference() {
+        List.of(beside, behind, over).forEach(ReferencePane::hide);
+        request();
+    }
+
+    private ReferencePane placed(Reference reference) {
+        ReferencePane wanted =
+                switch (reference.place()) {
+                    case BESIDE -> beside;
+                    case BEHIND -> behind;
+                    case OVER -> over;
+                };
+        List.of(beside, behind, over).stream().filter(p -> p != wanted).forEach(ReferencePane::hide);
+        return wanted;
     }
 
     void setBackdrop(Backdrop wanted) {
@@ -164,7 +203,7 @@ public final class StageView extends StackPane implements AutoCloseable {
                 .flatMap(e -> ((StageEye) e).shot().stream())
                 .toList();
         if (!shots.isEmpty()) {
-            painter.draw(troupe.get(), values, backdrop, shots);
+            painter.draw(troupe.get(), values, new StagePainter.Ground(backdrop, behind.isVisible()), shots);
         }
     }
 

@@ -20,7 +20,7 @@ class ClosedPaintersTest {
         StagePainter painter = new StagePainter();
         StagePainter.Troupe troupe = mock();
         painter.close();
-        painter.draw(troupe, List.of(), Backdrop.FELT, List.of());
+        painter.draw(troupe, List.of(), new StagePainter.Ground(Backdrop.FELT, false), List.of());
         verifyNoInteractions(troupe);
         assertEquals(0, painter.pictures());
     }

@@ -1,0 +1,63 @@
+package graykite.project;
+
+import static graykite.base.Require.requireThat;
+
+/**
+ * Film or numbered pictures that a line is acted after. It stays where it is on disk; the project only knows its name.
+ *
+ * @param path of the film, or of one of the pictures
+ * @param offset seconds of the line at which it begins; below 0 it has begun already
+ * @param opacity 0 to 1, where it lies over the face or behind it
+ * @param mirrored true when left and right are exchanged
+ * @param place where it is seen
+ */
+public record Reference(String path, double offset, double opacity, boolean mirrored, Place place) {
+    /** Where it is seen. */
+    public enum Place {
+        BESIDE("Beside the face"),
+        BEHIND("Behind the face"),
+        OVER("Over the face");
+
+        private final String title;
+
+        Place(String title) {
+            this.title = title;
+        }
+
+        /** Its name as people read it. */
+        public String title() {
+            return title;
+        }
+    }
+
+    public Reference {
+        requireThat(!path.isBlank(), "A reference names a file.");
+        requireThat(Math.abs(offset) <= 36_000, "A reference begins within ten hours of the line.");
+        requireThat(opacity >= 0 && opacity <= 1, "The opacity lies between 0 and 1, not %.2f.", opacity);
+    }
+
+    /** A file as it is first seen: beside the face, from the start of the line. */
+    public static Reference of(String path) {
+        return new Reference(path, 0, 0.5, false, Place.BESIDE);
+    }
+
+    public Reference withPath(String other) {
+        return new Reference(other, offset, opacity, mirrored, place);
+    }
+
+    public Reference withOffset(double seconds) {
+        return new Reference(path, seconds, opacity, mirrored, place);
+    }
+
+    public Reference withOpacity(double share) {
+        return new Reference(path, offset, share, mirrored, place);
+    }
+
+    public Reference withMirrored(boolean mirror) {
+        return new Reference(path, offset, opacity, mirror, place);
+    }
+
+    public Reference withPlace(Place other) {
+        return new Reference(path, offset, opacity, mirrored, other);
+    }
+}

@@ -1,0 +1,130 @@
+package graykite.studio;
+
+import static graykite.studio.FxWork.await;
+import static graykite.studio.FxWork.onFx;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.media.MovieWriter;
+import graykite.picture.Picture;
+import graykite.project.Line;
+import graykite.project.Reference;
+import graykite.sound.Sound;
+import graykite.studio.model.Knot;
+import graykite.time.FrameRate;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import javafx.event.ActionEvent;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** A film beside, behind and over the face in the real window, scrubbed to the frame. */
+class ReferenceWindowTest extends RealWindow {
+    private static final int FRAMES = 100;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    @BeforeEach
+    void openScene() throws Exception {
+        openUnactedDemo();
+        run(() -> window.knot().set(Knot.ACTING));
+        run(() -> ((ToggleButton) window.root().lookup("#tab-scene")).setSelected(true));
+    }
+
+    /** Every frame is brighter than the one before. */
+    private Path film() {
+        Path file = folder.resolve("take.mp4");
+        try (MovieWriter writer = new MovieWriter(file, 64, 64, FrameRate.parse("25"), Sound.silence(4, 48_000))) {
+            for (int f = 0; f < FRAMES; f++) {
+                int grey = 20 + 2 * f;
+                int[] pixels = new int[64 * 64];
+                Arrays.fill(pixels, 0xFF000000 | grey << 16 | grey << 8 | grey);
+                writer.add(new Picture(64, 64, pixels));
+            }
+        }
+        return file;
+    }
+
+    private Image shown(String place) {
+        Node pane = window.root().lookup("#reference-" + place);
+        return pane.isVisible() ? ((ImageView) pane.lookup("ImageView")).getImage() : null;
+    }
+
+    private double frame(String place) {
+        Image image = shown(place);
+        return image == null ? -1 : ((image.getPixelReader().getArgb(32, 32) & 255) - 20) / 2.0;
+    }
+
+    private Reference reference() {
+        return onFx(() -> workspace.line().flatMap(Line::reference).orElseThrow());
+    }
+
+    @SuppressWarnings("unchecked")
+    @Test
+    void aFilmIsScrubbed(FxRobot robot) throws Exception {
+        answers.add(film());
+        robot.clickOn("#choose-reference");
+        settle();
+        assertEquals(Reference.Place.BESIDE, reference().place());
+        for (double time : new double[] {0.41, 2.23, 1.09, 3.61}) {
+            run(() -> window.player().seek(time));
+            await(() -> Math.abs(frame("beside") - Math.floor(25 * time)) < 0.8);
+        }
+        TextField offset = (TextField) window.root().lookup("#reference-offset");
+        run(() -> offset.setText("1"));
+        run(() -> offset.fireEvent(new ActionEvent()));
+        run(() -> window.player().seek(2.01));
+        await(() -> Math.abs(frame("beside") - 25) < 0.8);
+        run(() -> window.player().seek(0.5));
+        await(() -> shown("beside") == null);
+        run(() -> window.player().seek(2.01));
+        run(() -> ((ComboBox<Reference.Place>) window.root().lookup("#reference-place"))
+                .setValue(Reference.Place.BEHIND));
+        await(() -> frame("behind") > 20);
+        assertFalse(window.root().lookup("#reference-beside").isVisible());
+        run(workspace::undo);
+        await(() -> frame("beside") > 20);
+        run(() -> workspace.lineId().set(workspace.project().lines().get(1).id()));
+        await(() -> !window.root().lookup("#reference-beside").isVisible());
+    }
+
+    @Test
+    void aFilmThatIsGoneSaysSoAndIsFoundAgain(FxRobot robot) throws Exception {
+        Path file = film();
+        answers.add(file);
+        robot.clickOn("#choose-reference");
+        settle();
+        await(() -> shown("beside") != null);
+        Path elsewhere = folder.resolve("elsewhere.mp4");
+        Files.move(file, elsewhere);
+        run(() -> workspace.lineId().set(workspace.project().lines().get(1).id()));
+        run(() -> workspace.lineId().set(workspace.project().lines().getFirst().id()));
+        Button choose = (Button) window.root().lookup("#choose-reference");
+        await(() -> choose.getText().startsWith("Find it again"));
+        answers.add(elsewhere);
+        robot.clickOn("#choose-reference");
+        settle();
+        assertTrue(reference().path().endsWith("elsewhere.mp4"));
+        run(() -> window.player().seek(1));
+        await(() -> Math.abs(frame("beside") - 25) < 0.8);
+        robot.clickOn("#remove-reference");
+        settle();
+        assertTrue(onFx(() -> workspace.line().flatMap(Line::reference)).isEmpty());
+        assertFalse(window.root().lookup("#reference-beside").isVisible());
+    }
+}
