@@ -1,5 +1,6 @@
 package graykite.command;
 
+import graykite.acting.LayerPlan;
 import graykite.acting.Score;
 import graykite.base.Progress;
 import graykite.format.ChartFiles;
@@ -7,6 +8,7 @@ import graykite.media.Delivery;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
+import graykite.mouth.MouthWork;
 import graykite.picture.Camera;
 import graykite.project.Voice;
 import graykite.reading.Timing;
@@ -50,8 +52,8 @@ final class SpeakCommand implements Callable<Integer> {
     @Mixin
     private MouthOptions mouth;
 
-    @Option(names = "--seed", description = "Variation of blinks, eyes and head (default: 1)", defaultValue = "1")
-    private long seed;
+    @Mixin
+    private ActingOptions acting;
 
     @Option(names = "--size", description = "Pixels a side of movies and pictures (default: 720)", defaultValue = "720")
     private int size;
@@ -83,6 +85,7 @@ final class SpeakCommand implements Callable<Integer> {
         MouthSettings settings = mouth.settings(rate);
         Optional<ChartFiles.Saved> chart = mouth.chart();
         Delivery.View how = new Delivery.View(camera(), checkedSize(), checkedStart());
+        List<LayerPlan> layers = acting.layers();
         Sound sound = line.sound();
         CompletableFuture<Character> figure = CompletableFuture.supplyAsync(
                 () -> CastCommand.opened(character, Optional.empty()).character());
@@ -91,8 +94,10 @@ final class SpeakCommand implements Callable<Integer> {
         FittedChart fitted =
                 FittedChart.of(speaker, chart.map(ChartFiles.Saved::chart).orElseGet(MouthChart::standard));
         report(speaker, fitted);
-        Performance performance =
-                Performance.of(speaker, fitted, new Score(timing, Loudness.of(sound), settings, rate, seed));
+        Loudness loudness = Loudness.of(sound);
+        Score score = new Score(timing, loudness, MouthWork.of(settings), rate, layers)
+                .hearing(acting.heard(sound, loudness));
+        Performance performance = Performance.of(speaker, fitted, score);
         Delivery.deliver(Scene.solo(performance), sound, rate, how, out, Progress.none());
         System.out.println(rate.framesToCover(performance.duration()) + " frames at " + rate + " a second in "
                 + out.getFileName());
