@@ -3,13 +3,17 @@ package graykite.scene;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import graykite.acting.Clip;
 import graykite.acting.ClipsPlan;
 import graykite.acting.LookBlock;
 import graykite.acting.LookPoint;
 import graykite.acting.LooksPlan;
+import graykite.acting.Pass;
+import graykite.acting.PassesPlan;
 import graykite.edit.Edit;
 import graykite.format.EditJson;
 import graykite.format.ProjectFiles;
@@ -60,6 +64,23 @@ class DemoActingTest {
         }
     }
 
+    /** What the file names lies beside it. */
+    private static Shelf beside() {
+        Shelf shelf = mock(Shelf.class);
+        when(shelf.file(anyString())).thenAnswer(asked -> EDITS.resolveSibling(asked.getArgument(0, String.class)));
+        return shelf;
+    }
+
+    @Test
+    void oneHeadIsPerformed() throws IOException {
+        Line shout = demo().lines().get(3);
+        List<Pass> passes = shout.layers().first(PassesPlan.class).orElseThrow().passes();
+        assertEquals(1, passes.size());
+        assertEquals(
+                List.of("headYaw", "headPitch", "headRoll"),
+                passes.getFirst().what().motion().controls());
+    }
+
     /** Taken off and done again from its file, the acting is the same. */
     @Test
     void itIsWhatItsFileSays() throws IOException {
@@ -68,14 +89,15 @@ class DemoActingTest {
                 .map(l -> {
                     Line bare = l;
                     while (bare.layers().plans().getLast() instanceof ClipsPlan
-                            || bare.layers().plans().getLast() instanceof LooksPlan) {
+                            || bare.layers().plans().getLast() instanceof LooksPlan
+                            || bare.layers().plans().getLast() instanceof PassesPlan) {
                         bare = bare.withLayers(
                                 bare.layers().without(bare.layers().plans().size() - 1));
                     }
                     return bare;
                 })
                 .toList());
-        EditJson json = new EditJson(mock(Shelf.class));
+        EditJson json = new EditJson(beside());
         for (String text : Files.readAllLines(EDITS)) {
             if (!text.isBlank() && !text.startsWith("#")) {
                 Edit edit = json.read(text);
