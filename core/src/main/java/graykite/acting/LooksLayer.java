@@ -66,6 +66,7 @@ public final class LooksLayer implements OnStage {
                 List.of(
                         "eyeYaw",
                         "eyePitch",
+                        "eyeConverge",
                         "headYaw",
                         "headPitch",
                         "lidClose.L",
@@ -161,6 +162,7 @@ public final class LooksLayer implements OnStage {
         actions.ask("headPitch", headPitch, asked);
         actions.ask("eyeYaw", yaw - headYaw, asked);
         actions.ask("eyePitch", pitch - headPitch, asked);
+        actions.ask("eyeConverge", from.to.converge() + eyes * (to.to.converge() - from.to.converge()), asked);
         double down = Math.max(0, headPitch - pitch);
         double up = Math.max(0, pitch - headPitch);
         double blink = angle >= BLINKED && since < BLINK ? Math.sin(Math.PI * Math.max(0, since) / BLINK) : 0;

@@ -34,6 +34,7 @@ public final class Roles {
             "tongueBack",
             "eyeYaw",
             "eyePitch",
+            "eyeConverge",
             "headYaw",
             "headPitch",
             "headRoll");
@@ -79,7 +80,7 @@ public final class Roles {
 
     /** True for actions that are told in degrees: head and eyes turn, everything else goes from 0 to 1. */
     public static boolean turns(String action) {
-        return action.startsWith("head") || action.equals("eyeYaw") || action.equals("eyePitch");
+        return action.startsWith("head") || action.startsWith("eye");
     }
 
     /** The region of a standard action. */

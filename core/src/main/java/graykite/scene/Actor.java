@@ -96,7 +96,8 @@ final class Actor {
                         .map(r -> new Direction(stand.towards(r.stand()), 0));
             case LookPoint.Spot s -> {
                 Direction plain = Surroundings.direction(s.place().minus(stand.place()));
-                yield Optional.of(new Direction(Math.IEEEremainder(plain.yaw() - stand.facing(), 360), plain.pitch()));
+                yield Optional.of(new Direction(
+                        Math.IEEEremainder(plain.yaw() - stand.facing(), 360), plain.pitch(), plain.converge()));
             }
         };
     }

@@ -49,7 +49,8 @@ final class DeskMaker implements Function<Knot, Desk> {
                         window.player(),
                         window.trial(),
                         new MouthFiles(files, workspace, window.knot(), window::mouthDesk));
-            case ACTING -> new ActingDesk(workspace, window.player(), window::keyPose, window.live(), picker);
+            case ACTING ->
+                new ActingDesk(workspace, window.player(), window::keyPose, window.live(), picker, window.trial());
             case PROOF -> new ProofDesk(workspace);
             case DELIVERY -> new DeliveryDesk(workspace, window.face().camera()::get, picker);
         };

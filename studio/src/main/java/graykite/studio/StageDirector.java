@@ -71,7 +71,8 @@ final class StageDirector {
 
     private boolean trying() {
         boolean wanted = knot.get() == Knot.CAST
-                || knot.get() == Knot.MOUTH && trial.onStage().get();
+                || (knot.get() == Knot.MOUTH || knot.get() == Knot.ACTING)
+                        && trial.onStage().get();
         return wanted
                 && !player.playing().get()
                 && trial.figure()

@@ -119,6 +119,8 @@ public final class Figure {
         channels.add(
                 new Channel("eyeYaw", Channel.Group.EYES, -35, 35, "Turns both eyes to the left, degrees (AU 61, 62)"));
         channels.add(new Channel("eyePitch", Channel.Group.EYES, -25, 25, "Turns both eyes up, degrees (AU 63, 64)"));
+        channels.add(new Channel(
+                "eyeConverge", Channel.Group.EYES, -2, 18, "Turns the eyes towards one another, degrees (AU 66)"));
         channels.add(
                 new Channel("headYaw", Channel.Group.HEAD, -60, 60, "Turns the head to the left, degrees (AU 51, 52)"));
         channels.add(new Channel("headPitch", Channel.Group.HEAD, -35, 35, "Turns the head up, degrees (AU 53, 54)"));
@@ -143,7 +145,6 @@ public final class Figure {
     private static List<Joint> joints(FacePlan plan, Person.Eyes lids) {
         Vec e = plan.eye();
         Vec r = new Vec(-e.x(), e.y(), e.z());
-        List<Turn> eye = List.of(new Turn("eyeYaw", Axis.Y, 1), new Turn("eyePitch", Axis.X, -1));
         List<Joint> joints = new ArrayList<>();
         joints.add(new Joint("body", -1, Vec.ZERO, List.of()));
         joints.add(new Joint(
@@ -154,13 +155,21 @@ public final class Figure {
                         new Turn("headYaw", Axis.Y, 1),
                         new Turn("headPitch", Axis.X, -1),
                         new Turn("headRoll", Axis.Z, -1))));
-        joints.add(new Joint("eye.L", HEAD, e, eye));
-        joints.add(new Joint("eye.R", HEAD, r, eye));
+        joints.add(new Joint("eye.L", HEAD, e, eye(-1)));
+        joints.add(new Joint("eye.R", HEAD, r, eye(1)));
         joints.add(new Joint("upperLid.L", HEAD, e, upperLid("L", lids.upper() + 11.5)));
         joints.add(new Joint("upperLid.R", HEAD, r, upperLid("R", lids.upper() + 11.5)));
         joints.add(new Joint("lowerLid.L", HEAD, e, lowerLid("L", lids.lower() + 11)));
         joints.add(new Joint("lowerLid.R", HEAD, r, lowerLid("R", lids.lower() + 11)));
         return joints;
+    }
+
+    /** An eyeball. @param inward sign of the turn to its own left that brings it towards the nose */
+    private static List<Turn> eye(int inward) {
+        return List.of(
+                new Turn("eyeYaw", Axis.Y, 1),
+                new Turn("eyePitch", Axis.X, -1),
+                new Turn("eyeConverge", Axis.Y, inward));
     }
 
     /**

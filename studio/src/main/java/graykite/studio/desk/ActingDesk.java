@@ -1,11 +1,13 @@
 package graykite.studio.desk;
 
+import graykite.acting.Clip;
 import graykite.acting.PoseKey;
 import graykite.rig.Character;
 import graykite.scene.Performance;
 import graykite.studio.live.FacePlaying;
 import graykite.studio.live.LivePass;
 import graykite.studio.model.FilePicker;
+import graykite.studio.model.Trial;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.studio.view.FaceTool;
@@ -13,6 +15,7 @@ import graykite.studio.view.PosePictures;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -35,9 +38,12 @@ public final class ActingDesk extends Desk {
     private final InstinctsPane instincts;
     private final LivePane live;
     private final KeysPane channelKeys;
+    private final PoseEditor face;
     private final ReferenceCard reference;
     private final ObjectProperty<Optional<FaceTool>> tool = new SimpleObjectProperty<>(Optional.empty());
     private final Runnable ending;
+    private final FacePlaying playing;
+    private final BooleanSupplier performing;
     private final LooksPane looks;
     private final CuesPane cues;
     private final ComboBox<String> pose = new ComboBox<>();
@@ -56,7 +62,13 @@ public final class ActingDesk extends Desk {
     private boolean filling;
 
     /** @param keyPose keys a pose at the playhead */
-    public ActingDesk(Workspace workspace, Player player, Consumer<String> keyPose, LivePass live, FilePicker picker) {
+    public ActingDesk(
+            Workspace workspace,
+            Player player,
+            Consumer<String> keyPose,
+            LivePass live,
+            FilePicker picker,
+            Trial trial) {
         this.workspace = workspace;
         this.keyPose = keyPose;
         instincts = new InstinctsPane(workspace);
@@ -86,13 +98,17 @@ public final class ActingDesk extends Desk {
         reference = new ReferenceCard(workspace, picker);
         channelKeys = new KeysPane(workspace, player);
         this.live = new LivePane(workspace, player, live, picker);
-        live.state()
-                .addListener((o, b, n) ->
-                        tool.set(n == LivePass.State.OFF ? Optional.empty() : Optional.of(new FacePlaying(live))));
+        live.state().addListener((o, b, n) -> chooseTool());
+        playing = new FacePlaying(live);
+        performing = () -> live.state().get() != LivePass.State.OFF;
         ending = live::off;
         clip = new ClipCard(workspace);
+        face = new PoseEditor(workspace, trial, PoseEditor.EVERYTHING);
+        face.open().addListener((o, b, n) -> chooseTool());
+        workspace.clips().opened().addListener((o, b, n) -> editOnFace());
+        workspace.clips().chosen().addListener((o, b, n) -> face.close());
         expressions = new ExpressionsPane(workspace, player, pictures);
-        tabs.add("Feel", "Expressions on the line", new VBox(10, clip, expressions));
+        tabs.add("Feel", "Expressions on the line", new VBox(10, face, clip, expressions));
         tabs.add("Look", "Where whoever speaks looks", looks);
         tabs.add("Cues", "What comes by itself at marks, stresses, pauses and tags", cues);
         tabs.add("Live", "Performing on the face while the line plays", this.live);
@@ -102,6 +118,7 @@ public final class ActingDesk extends Desk {
         tabs.add("Scene", "Lines in time on one stage, and what they are acted after", new VBox(10, scene, reference));
         tabs.open().addListener((o, b, n) -> {
             workspace.overlays().keys().set("Keys".equals(n));
+            chooseTool();
             refresh();
         });
         getChildren().addAll(Parts.title("Acting"), tabs);
@@ -132,6 +149,27 @@ public final class ActingDesk extends Desk {
         tabs.open(title);
     }
 
+    /** The chosen clip's sliders, and dragging on the face; what is kept is the clip's own. */
+    private void editOnFace() {
+        Optional<Character> who = workspace.performance().get().map(Performance::character);
+        workspace.clips().clip().filter(c -> who.isPresent()).ifPresent(c -> {
+            tabs.open("Feel");
+            Clip.Content content = c.clip().look().content();
+            face.edit("\"" + content.name() + "\" of this clip", content.on(who.get()), workspace.clips()::become);
+        });
+    }
+
+    /** What the face is for: it is performed, or what the open section does on it. */
+    private void chooseTool() {
+        if (performing.getAsBoolean()) {
+            tool.set(Optional.of(playing));
+        } else if (face.open().get()) {
+            tool.set(Optional.of(face));
+        } else {
+            tool.set(tabs.open().get().equals("Look") ? Optional.of(looks.tool()) : Optional.empty());
+        }
+    }
+
     @Override
     public ObservableValue<Optional<FaceTool>> tool() {
         return tool;
@@ -140,12 +178,14 @@ public final class ActingDesk extends Desk {
     @Override
     public void leave() {
         ending.run();
+        face.close();
         workspace.overlays().keys().set(false);
         workspace.clips().endPreview();
     }
 
     @Override
     public void close() {
+        face.stop();
         pictures.close();
     }
 
@@ -215,7 +255,7 @@ public final class ActingDesk extends Desk {
             }
             clip.refresh(ExpressionsPane.expressions(c));
         });
-        Parts.shown(clip, workspace.clips().clip().isPresent());
+        Parts.shown(clip, workspace.clips().clip().isPresent() && !face.open().get());
     }
 
     private void refreshKey(Optional<Character> figure) {

@@ -2,6 +2,7 @@ package graykite.studio.desk;
 
 import graykite.acting.Clip;
 import graykite.acting.ClipsLayer.Ready;
+import graykite.acting.Performed;
 import graykite.studio.model.Workspace;
 import java.util.List;
 import java.util.Locale;
@@ -32,6 +33,7 @@ final class ClipCard extends VBox {
     private final Parts.Tuner mouth;
     private final Parts.Tuner easeIn;
     private final Parts.Tuner easeOut;
+    private final Button face = new Button("On the face", new FontIcon(Feather.SLIDERS));
     private final Button own = new Button("Make it this clip's own");
     private long gesture;
     private boolean filling;
@@ -76,6 +78,10 @@ final class ClipCard extends VBox {
         delete.setAccessibleText("Delete the clip");
         delete.setTooltip(new Tooltip("Delete the clip (Delete)"));
         delete.setOnAction(e -> workspace.clips().delete());
+        face.setId("clip-face");
+        face.setTooltip(new Tooltip("Sliders for this clip, and dragging on the face (double-click on the clip)"));
+        face.setOnAction(
+                e -> workspace.clips().opened().set(workspace.clips().opened().get() + 1));
         own.setTooltip(new Tooltip("What is changed in the library no longer changes it"));
         own.setOnAction(e -> workspace.clips().makeOwn());
         time(from, "clip-from", "When the clip begins, in seconds");
@@ -91,7 +97,7 @@ final class ClipCard extends VBox {
                         mouth,
                         easeIn,
                         easeOut,
-                        own);
+                        Parts.row(face, own));
     }
 
     private Parts.Tuner tuner(
@@ -154,6 +160,7 @@ final class ClipCard extends VBox {
         mouth.set(look.mouth());
         easeIn.set(look.easeIn());
         easeOut.set(look.easeOut());
+        face.setDisable(look.content() instanceof Performed);
         boolean linked = look.content() instanceof Clip.Linked;
         own.setDisable(!linked);
         own.setText(linked ? "Make it this clip's own" : "This clip's own");

@@ -32,6 +32,7 @@ final class LooksPane extends VBox {
     private final TextField to = new TextField();
     private final TextField[] place = {new TextField(), new TextField(), new TextField()};
     private final Parts.Tuner head;
+    private final LookTool tool;
     private final Label absent = Parts.quiet("");
     private List<LookPoint> shown = List.of();
     private long gesture;
@@ -41,6 +42,7 @@ final class LooksPane extends VBox {
         this.workspace = workspace;
         this.player = player;
         this.edits = workspace.looks();
+        this.tool = new LookTool(workspace, player);
         head = new Parts.Tuner(
                 "Head",
                 "How much of the turn the head takes; the eyes go first",
@@ -59,6 +61,11 @@ final class LooksPane extends VBox {
                         points,
                         own(),
                         card);
+    }
+
+    /** What the stage is for while this is open. */
+    LookTool tool() {
+        return tool;
     }
 
     private VBox card() {
@@ -112,10 +119,16 @@ final class LooksPane extends VBox {
                     String.format(Locale.ROOT, "%.0f, %.0f, %.0f", x.get(), y.get(), z.get()),
                     new Vec(10 * x.get(), 14 + 10 * y.get(), 10 * z.get())));
         });
+        Button onStage = new Button("Place on the stage", new FontIcon(Feather.CROSSHAIR));
+        onStage.setId("place-look");
+        onStage.setTooltip(
+                new Tooltip("The next press on the stage puts a place there; drag its ring and the eyes follow"));
+        onStage.setOnAction(e -> tool.place());
         return new VBox(
                 4,
                 Parts.quiet("A place of your own: right, up, near, in cm"),
-                Parts.row(place[0], place[1], place[2], there));
+                Parts.row(place[0], place[1], place[2], there),
+                onStage);
     }
 
     private TimeRange room() {

@@ -57,8 +57,8 @@ public final class MouthDesk extends Desk {
     public MouthDesk(Workspace workspace, Player player, Trial trial, Asks asks) {
         this.workspace = workspace;
         this.asks = asks;
-        ownPose = new PoseEditor(workspace, trial);
-        look = new PoseEditor(workspace, trial);
+        ownPose = new PoseEditor(workspace, trial, PoseEditor.MOUTH);
+        look = new PoseEditor(workspace, trial, PoseEditor.MOUTH);
         speak = new SpeakPane(workspace, player);
         touchUps = new TouchUpPane(workspace, player, ownPose);
         chart = new ChartPane(workspace, look, new ChartMenus.Files() {

@@ -22,14 +22,18 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 
-/** Makes a mouth pose by hand: with sliders, or by dragging the lips on the face. Nothing is kept until one says so. */
+/** Makes a pose by hand: with sliders, or by dragging on the face. Nothing is kept until one says so. */
 final class PoseEditor extends VBox implements FaceTool {
     static final Predicate<Channel> MOUTH = c -> switch (c.group()) {
         case JAW, LIPS, TONGUE, CHEEKS -> true;
         default -> false;
     };
 
+    /** What an expression may move: everything. */
+    static final Predicate<Channel> EVERYTHING = c -> true;
+
     private final Workspace workspace;
+    private final Predicate<Channel> mask;
     private final Trial trial;
     private final Latest pulling = new Latest("kite-pull");
     private final Label title = Parts.heading("");
@@ -43,19 +47,21 @@ final class PoseEditor extends VBox implements FaceTool {
     private double pressX;
     private double pressY;
 
-    PoseEditor(Workspace workspace, Trial trial) {
+    /** @param mask what the pose may move */
+    PoseEditor(Workspace workspace, Trial trial, Predicate<Channel> mask) {
         super(8);
+        this.mask = mask;
         this.workspace = workspace;
         this.trial = trial;
         getStyleClass().add("card");
         setId("pose-editor");
-        sliders = new ChannelsPane(trial, MOUTH);
+        sliders = new ChannelsPane(trial, mask);
         both.setSelected(true);
         both.setTooltip(new Tooltip("What you drag on one side happens on the other too"));
         Button keep = new Button("Keep");
         keep.setId("keep-pose");
         keep.getStyleClass().add("primary");
-        keep.setTooltip(new Tooltip("Take the mouth that is shown"));
+        keep.setTooltip(new Tooltip("Take the face that is shown"));
         keep.setOnAction(e -> keep());
         Button back = new Button("As it was");
         back.setTooltip(new Tooltip("Back to what it was when you began"));
@@ -66,7 +72,8 @@ final class PoseEditor extends VBox implements FaceTool {
                 .addAll(
                         title,
                         Parts.quiet(
-                                "Drag the lips or the jaw on the face, or use the sliders. Shift-drag turns the view."),
+                                (mask == MOUTH ? "Drag the lips or the jaw" : "Drag brows, lids, cheeks, lips or jaw")
+                                        + " on the face, or use the sliders. Shift-drag turns the view."),
                         both,
                         Parts.row(keep, back, cancel),
                         sliders);
@@ -130,7 +137,7 @@ final class PoseEditor extends VBox implements FaceTool {
         Character f = figure.get();
         pulling.ask(
                 () -> FacePoint.at(f, seen, view.camera(), view.width(), view.height(), x, y)
-                        .map(p -> new FacePull(f, p, MOUTH)),
+                        .map(p -> new FacePull(f, p, mask)),
                 found -> pull = found);
         return true;
     }
@@ -149,6 +156,6 @@ final class PoseEditor extends VBox implements FaceTool {
 
     @Override
     public String hint() {
-        return "Drag the lips";
+        return mask == MOUTH ? "Drag the lips" : "Drag brows, lids, cheeks, lips or jaw";
     }
 }

@@ -10,7 +10,9 @@ import graykite.time.TimeRange;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 /** The expressions on the line: which is chosen, and the edits of it. Every change undoes. */
@@ -20,6 +22,8 @@ public final class ClipEdits {
 
     private final Workspace workspace;
     private final ObjectProperty<Optional<Choice>> chosen = new SimpleObjectProperty<>(Optional.empty());
+
+    private final IntegerProperty opened = new SimpleIntegerProperty();
 
     /** A clip of the line. @param layer name of its layer @param clip index on it */
     public record Choice(String layer, int clip) {}
@@ -34,6 +38,16 @@ public final class ClipEdits {
 
     public ObjectProperty<Optional<Choice>> chosen() {
         return chosen;
+    }
+
+    /** Goes up whenever somebody wants the chosen clip's sliders: a double-click on the sheet. */
+    public IntegerProperty opened() {
+        return opened;
+    }
+
+    /** What the chosen clip shows becomes its own. */
+    public void become(Pose pose) {
+        look(0, l -> l.withContent(new Clip.Own(l.content().name(), pose)));
     }
 
     /** A lane for each layer of the line that holds clips, the lowest first. */

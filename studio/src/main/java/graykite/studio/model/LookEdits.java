@@ -113,7 +113,12 @@ public final class LookEdits {
 
     /** Lets the chosen look go elsewhere. */
     public void point(LookPoint point) {
-        look().ifPresent(r -> change(r.start(), r.end(), point, r.look().head(), 0));
+        point(point, 0);
+    }
+
+    /** As {@link #point(LookPoint)}, as part of a drag. */
+    public void point(LookPoint point, long gesture) {
+        look().ifPresent(r -> change(r.start(), r.end(), point, r.look().head(), gesture));
     }
 
     /** How much of the turn the head takes. */

@@ -214,6 +214,14 @@ final class ClipsRow extends SheetRow {
     }
 
     @Override
+    void doubleClick(SheetPointer at) {
+        spot(at).ifPresent(s -> {
+            edits.chosen().set(Optional.of(s.choice));
+            edits.opened().set(edits.opened().get() + 1);
+        });
+    }
+
+    @Override
     void offer(ContextMenu menu, SheetPointer at) {
         spot(at).ifPresent(s -> {
             edits.chosen().set(Optional.of(s.choice));

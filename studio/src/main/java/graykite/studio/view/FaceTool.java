@@ -1,6 +1,7 @@
 package graykite.studio.view;
 
 import graykite.picture.Camera;
+import java.util.Optional;
 
 /** What pressing and dragging on the face does while a desk has a use for it. */
 public interface FaceTool {
@@ -21,6 +22,11 @@ public interface FaceTool {
     /** The wheel was turned. @return false to leave it to zooming */
     default boolean wheel(double pixels) {
         return false;
+    }
+
+    /** Where a mark stands on the picture, x and y; nothing for none. */
+    default Optional<double[]> mark(View view) {
+        return Optional.empty();
     }
 
     /** What to do on the face, for the chip on the stage. */

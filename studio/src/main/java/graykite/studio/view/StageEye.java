@@ -16,6 +16,7 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import javafx.scene.shape.Circle;
 
 /** One view of who is on stage: turned, moved and zoomed with the mouse, or touched with the tool of a desk. */
 final class StageEye extends StackPane {
@@ -23,6 +24,7 @@ final class StageEye extends StackPane {
     private final ObjectProperty<Camera> camera;
     private final StagePainter.Brush brush = new StagePainter.Brush();
     private final ImageView image = new ImageView();
+    private final Circle ring = new Circle(9);
     private boolean tooled;
     private double dragX;
     private double dragY;
@@ -42,7 +44,11 @@ final class StageEye extends StackPane {
         mark.setMouseTransparent(true);
         mark.setMaxHeight(3);
         StackPane.setAlignment(mark, Pos.BOTTOM_CENTER);
-        getChildren().addAll(image, hint, mark);
+        ring.getStyleClass().add("stage-ring");
+        ring.setManaged(false);
+        ring.setMouseTransparent(true);
+        ring.setVisible(false);
+        getChildren().addAll(image, ring, hint, mark);
         widthProperty().addListener((o, b, n) -> stage.request());
         heightProperty().addListener((o, b, n) -> stage.request());
         camera.addListener((o, b, n) -> stage.request());
@@ -60,6 +66,7 @@ final class StageEye extends StackPane {
         StackPane.setMargin(hint, new Insets(12));
         stage.tool().addListener((o, b, now) -> {
             hint.setVisible(now.isPresent());
+            placeMark();
             now.ifPresent(t -> hint.setText(t.hint()));
             // A hand that lies over the face already plays from there.
             now.filter(t -> isHover()).ifPresent(t -> t.move(seen(), overX, overY));
@@ -78,6 +85,17 @@ final class StageEye extends StackPane {
 
     void present(Image drawn) {
         image.setImage(drawn);
+        placeMark();
+    }
+
+    /** The tool's mark follows the view. */
+    private void placeMark() {
+        Optional<double[]> at = getWidth() < 16 ? Optional.empty() : tool().flatMap(t -> t.mark(seen()));
+        ring.setVisible(at.isPresent());
+        at.ifPresent(p -> {
+            ring.setCenterX(p[0]);
+            ring.setCenterY(p[1]);
+        });
     }
 
     /** The picture that it needs now; nothing while it has no room. */
