@@ -6,9 +6,14 @@ import graykite.layer.LayerSetting;
 import graykite.layer.Reason;
 import graykite.rig.Character;
 import graykite.time.TimeRange;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.SplittableRandom;
 
-/** Who does not speak looks at the one who does: the eyes first, the head after them, a blink over the turn. */
+/**
+ * Who does not speak looks at the one who does: the eyes first, the head after them, a blink over the turn. Some seven tenths of
+ * the time (Argyle & Cook 1976, "Gaze and mutual gaze"); now and then they look aside, and nod at the ends of what is said.
+ */
 public final class ListeningLayer implements Layer {
     /** How far somebody turns towards another, in degrees at most, and how much of that the head takes. */
     public static final double TURN = 27;
@@ -38,15 +43,57 @@ public final class ListeningLayer implements Layer {
         }
     }
 
+    /** How far one looks aside and down, in degrees, and how far a nod goes. */
+    private static final double ASIDE = 13;
+
+    private static final double DOWN = -6;
+    private static final double NOD = -4.5;
+    private static final double NOD_LATER = 0.28;
+    private static final double NOD_LASTS = 0.5;
+
     private final LayerSetting setting;
     private final List<Speaking> others;
+    private final List<Listened> listened = new ArrayList<>();
     private final Actions actions;
+
+    /** What is done while somebody speaks. @param asides when one looks aside @param nods whether one nods at the end */
+    private record Listened(Speaking other, List<TimeRange> asides, boolean nods) {
+        static Listened to(Speaking other) {
+            // A variation for each speech, so that one that moves leaves the others as they are.
+            SplittableRandom random = new SplittableRandom(Math.round(other.speech.start() * 1000));
+            List<TimeRange> asides = new ArrayList<>();
+            double time = other.from() + random.nextDouble(1.2, 2.4);
+            while (time < other.speech.end() - 0.8) {
+                double length = random.nextDouble(0.8, 1.6);
+                asides.add(new TimeRange(time, Math.min(time + length, other.speech.end() - 0.2)));
+                time += length + random.nextDouble(1.8, 3.6);
+            }
+            return new Listened(other, asides, random.nextDouble() < 0.7);
+        }
+
+        /** How far one looks aside at a time, 0 to 1. */
+        double aside(double time) {
+            double most = 0;
+            for (TimeRange range : asides) {
+                most = Math.max(most, Math.min(ramp(time - range.start(), EYES), 1 - ramp(time - range.end(), EYES)));
+            }
+            return most;
+        }
+
+        /** How far the nod has gone, 0 to 1 and back. */
+        double nod(double time) {
+            double t = (time - other.speech.end() - NOD_LATER) / NOD_LASTS;
+            return nods && t > 0 && t < 1 ? Math.pow(Math.sin(Math.PI * t), 2) : 0;
+        }
+    }
 
     /** @param others who else speaks when, in the order of time */
     public ListeningLayer(LayerSetting setting, Character character, List<Speaking> others) {
         this.setting = setting;
         this.others = List.copyOf(others);
-        this.actions = new Actions(character, List.of("headYaw", "eyeYaw", "lidClose.L", "lidClose.R"));
+        this.actions = new Actions(
+                character, List.of("headYaw", "headPitch", "eyeYaw", "eyePitch", "lidClose.L", "lidClose.R"));
+        this.others.forEach(o -> listened.add(Listened.to(o)));
     }
 
     @Override
@@ -59,7 +106,10 @@ public final class ListeningLayer implements Layer {
         double eyes = 0;
         double head = 0;
         double blink = 0;
-        for (Speaking other : others) {
+        double down = 0;
+        double nod = 0;
+        for (Listened own : listened) {
+            Speaking other = own.other;
             if (time < other.from() - 0.1 || time > other.to() + HEAD) {
                 continue;
             }
@@ -67,11 +117,17 @@ public final class ListeningLayer implements Layer {
             double turn = Math.clamp(other.yaw, -TURN, TURN);
             eyes += turn * ramp(time - other.from(), EYES) * out;
             head += turn * ramp(time - other.from() - 0.08, HEAD) * out;
+            double aside = own.aside(time) * out;
+            eyes -= Math.signum(turn == 0 ? 1 : turn) * ASIDE * aside;
+            down += DOWN * aside;
+            nod = Math.max(nod, own.nod(time));
             double since = time - other.from() + 0.04;
             blink = Math.max(blink, since > 0 && since < 0.22 ? Math.sin(Math.PI * since / 0.22) : 0);
         }
         double yaw = HEAD_SHARE * Math.clamp(head, -TURN, TURN);
         actions.ask("headYaw", yaw, asked);
+        actions.ask("headPitch", NOD * nod, asked);
+        actions.ask("eyePitch", down - NOD * nod, asked);
         actions.ask("eyeYaw", Math.clamp(eyes, -TURN, TURN) - yaw, asked);
         actions.ask("lidClose.L", blink, asked);
         actions.ask("lidClose.R", blink, asked);

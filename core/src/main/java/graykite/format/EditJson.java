@@ -20,7 +20,7 @@ public final class EditJson {
                     EditKinds.SCENES,
                     LineEditKinds.READING,
                     LineEditKinds.MOUTH,
-                    LineEditKinds.ACTING,
+                    ActingEditKinds.ALL,
                     ClipEditKinds.ALL,
                     LookJson.EDITS,
                     CueJson.EDITS,

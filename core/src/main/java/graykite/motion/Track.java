@@ -116,6 +116,24 @@ public final class Track implements Motion {
         return new Track(rate, kept, some, false);
     }
 
+    /** With another one after it, of the same controls at the same rate; a twelfth of a second blends them. */
+    public Track joined(Track after) {
+        requireThat(
+                after.rate == rate && after.controls.equals(controls),
+                "Tracks are joined that have the same controls and rate.");
+        int width = controls.size();
+        float[] both = Arrays.copyOf(values, Math.addExact(values.length, after.values.length));
+        int blend = Math.min(after.samples, (int) Math.round(rate / 12));
+        for (int s = 0; s < after.samples; s++) {
+            float t = s < blend ? (s + 1f) / (blend + 1) : 1;
+            for (int c = 0; c < width; c++) {
+                float last = values[(samples - 1) * width + c];
+                both[(samples + s) * width + c] = last + t * (after.value(s, c) - last);
+            }
+        }
+        return new Track(rate, controls, both, false);
+    }
+
     /** With the samples of a control replaced. @param own as many as the track has */
     public Track with(int control, double[] own) {
         requireThat(own.length == samples, "A control has %d samples, not %d.", samples, own.length);

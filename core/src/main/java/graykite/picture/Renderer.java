@@ -33,18 +33,14 @@ public final class Renderer {
 
     /** Where nobody stands the picture is transparent; colours are premultiplied. */
     public void setClear(boolean wanted) {
-        if (wanted != clear) {
-            clear = wanted;
-            ground = new int[0];
-        }
+        ground = wanted == clear ? ground : new int[0];
+        clear = wanted;
     }
 
     /** What is seen behind everybody from the next picture on. */
     public void setBackdrop(Backdrop wanted) {
-        if (wanted != backdrop) {
-            backdrop = wanted;
-            ground = new int[0];
-        }
+        ground = wanted == backdrop ? ground : new int[0];
+        backdrop = wanted;
     }
 
     /**
@@ -156,15 +152,7 @@ public final class Renderer {
             }
         }
         int whole = Tone.pixel(sum[0] / covered, sum[1] / covered, sum[2] / covered);
-        return covered == 4 ? whole : premultiplied(whole, covered);
-    }
-
-    /** @param quarters how many of four points are covered */
-    private static int premultiplied(int pixel, int quarters) {
-        int red = (pixel >> 16 & 255) * quarters / 4;
-        int green = (pixel >> 8 & 255) * quarters / 4;
-        int blue = (pixel & 255) * quarters / 4;
-        return 255 * quarters / 4 << 24 | red << 16 | green << 8 | blue;
+        return covered == 4 ? whole : Tone.premultiplied(whole, covered);
     }
 
     /** True when two points see the backdrop, or one surface at nearly one depth. */

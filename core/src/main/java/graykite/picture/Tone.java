@@ -53,4 +53,12 @@ final class Tone {
     static double linear(double srgb) {
         return srgb <= 0.04045 ? srgb / 12.92 : Math.pow((srgb + 0.055) / 1.055, 2.4);
     }
+
+    /** A pixel that is seen through in part, its colours to match. @param quarters how many of four points are covered */
+    static int premultiplied(int pixel, int quarters) {
+        int red = (pixel >> 16 & 255) * quarters / 4;
+        int green = (pixel >> 8 & 255) * quarters / 4;
+        int blue = (pixel & 255) * quarters / 4;
+        return 255 * quarters / 4 << 24 | red << 16 | green << 8 | blue;
+    }
 }

@@ -51,6 +51,42 @@ class ListeningLayerTest {
         assertTrue(headThere - eyesThere > 0.2 && headThere - eyesThere < 0.5, eyesThere + ", " + headThere);
     }
 
+    /** Listeners look at the one who speaks about 70 % of the time (Argyle & Cook 1976; 75 % in two-person talk). */
+    @Test
+    void mostOfTheTimeAndNotAllOfIt() {
+        double looked = 0;
+        double all = 0;
+        for (int speech = 0; speech < 40; speech++) {
+            double start = 1 + 3.7 * speech;
+            ListeningLayer layer = new ListeningLayer(
+                    LayerSetting.of("Listening", Blend.ADD),
+                    ODILE,
+                    List.of(new Speaking(new TimeRange(start, start + 20), 20)));
+            for (double t = start + 0.5; t < start + 20; t += 0.05) {
+                all++;
+                looked += Math.abs(gaze(layer, t) - 20) < 4 ? 1 : 0;
+            }
+        }
+        assertTrue(looked / all > 0.62 && looked / all < 0.8, "looked " + looked / all);
+    }
+
+    /** They nod at the ends of what is said, more often than not, once it has been heard. */
+    @Test
+    void nodsComeAtTheEnds() {
+        int nods = 0;
+        for (int speech = 0; speech < 60; speech++) {
+            double start = 1 + 0.37 * speech;
+            ListeningLayer layer = new ListeningLayer(
+                    LayerSetting.of("Listening", Blend.ADD),
+                    ODILE,
+                    List.of(new Speaking(new TimeRange(start, start + 2), 20)));
+            assertEquals(0, at(layer, "headPitch", start + 1), 1e-9, "not while somebody speaks");
+            assertEquals(0, at(layer, "headPitch", start + 2.2), 1e-9, "a listener reacts late");
+            nods += at(layer, "headPitch", start + 2 + 0.28 + 0.25) < -4 ? 1 : 0;
+        }
+        assertTrue(nods > 30 && nods < 54, nods + " of 60");
+    }
+
     @Test
     void aBlinkCoversTheTurn() {
         ListeningLayer left = to(20);

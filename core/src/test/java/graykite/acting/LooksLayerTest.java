@@ -108,6 +108,17 @@ class LooksLayerTest {
         assertEquals(0, at(up, "lidClose.R", 2), 1e-9);
     }
 
+    /** Eyes 63 mm apart meet at what is near: each turns in by the angle that half of it makes there (geometry). */
+    @Test
+    void eyesConvergeOnWhatIsNear() {
+        LooksLayer near = layer(look(1, 4, new Spot("Map", new Vec(0, 14, 300)), 0.3));
+        double viewer = Math.toDegrees(Math.atan(31.5 / 1400));
+        assertEquals(Math.toDegrees(Math.atan(31.5 / 300)) - viewer, at(near, "eyeConverge", 2), 0.01);
+        LooksLayer far = layer(look(1, 4, new Spot("Buoy", new Vec(2000, 14, 9000)), 0.3));
+        assertEquals(0, at(far, "eyeConverge", 2), 1e-9);
+        assertEquals(0, at(near, "eyeConverge", 5), 1e-6, "and part again");
+    }
+
     /** Eyes do not turn out of the head: what is too far is the head's. */
     @Test
     void theHeadMakesUpForWhatEyesCannotReach() {

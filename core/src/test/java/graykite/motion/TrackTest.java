@@ -37,6 +37,17 @@ class TrackTest {
     }
 
     @Test
+    void joinedTheyBlend() {
+        Track more = new Track(10, List.of("a", "b"), new float[] {10, 10, 10, 10, 10, 10, 10, 10});
+        Track both = RAMP.joined(more);
+        assertEquals(7, both.samples());
+        assertEquals(2, both.value(2, 0), "what was there stays");
+        assertTrue(both.value(3, 0) > 2 && both.value(3, 0) < 10, "no jump");
+        assertEquals(10, both.value(5, 1));
+        assertThrows(IllegalArgumentException.class, () -> RAMP.joined(more.only(List.of("a"))));
+    }
+
+    @Test
     void whatIsNoTrackIsRefused() {
         assertThrows(IllegalArgumentException.class, () -> new Track(0, List.of("a"), new float[4]));
         assertThrows(IllegalArgumentException.class, () -> new Track(60, List.of("a", "a"), new float[4]));

@@ -67,10 +67,10 @@ final class DocumentationShots {
             "looks",
             "cues",
             "live",
-            "live-pass",
-            "reference",
+            "sound-picker",
+            "bring-in",
+            "history",
             "reference-beside",
-            "channel-keys",
             "instincts");
 
     private final Stage stage;
@@ -345,10 +345,21 @@ final class DocumentationShots {
                     window.player().seek(3.2);
                 },
                 acted);
-        add("live-pass", () -> window.live().off(), acted);
+        add(
+                "live-pass",
+                () -> {
+                    window.live().off();
+                    workspace.lineId().set(workspace.project().lines().get(3).id());
+                    workspace.passes().chooseLast();
+                    window.player().seek(2.06);
+                },
+                () -> workspace.settled() && workspace.passes().pass().isPresent());
         add(
                 "channel-keys",
                 () -> {
+                    workspace
+                            .lineId()
+                            .set(workspace.project().lines().getFirst().id());
                     ((ToggleButton) window.root().lookup("#tab-keys")).setSelected(true);
                     workspace.passes().keys().control().set("headYaw");
                     for (double[] key :

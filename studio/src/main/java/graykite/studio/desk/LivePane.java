@@ -53,7 +53,7 @@ final class LivePane extends VBox {
         face = new FaceChooser(regions -> choose(Instrument.ALL.stream()
                 .filter(i -> regions.contains(i.region()))
                 .toList()));
-        card = new PassCard(workspace);
+        card = new PassCard(workspace, live::extend);
         performances = new PerformancesPane(workspace, player, picker);
         live.instruments().addListener((o, b, n) -> refresh());
         live.state().addListener((o, b, n) -> refresh());

@@ -49,7 +49,8 @@ final class PassCard extends VBox {
     private final Map<Channel.Group, Parts.Tuner> tuners = new TreeMap<>();
     private long gesture;
 
-    PassCard(Workspace workspace) {
+    /** @param extend performs on from the end of the chosen pass */
+    PassCard(Workspace workspace, Runnable extend) {
         super(6);
         this.workspace = workspace;
         this.edits = workspace.passes();
@@ -88,6 +89,12 @@ final class PassCard extends VBox {
                         "Keys in place of samples, or fewer of them; says the error",
                         "pass-thin",
                         work::thin),
+                button(
+                        "Go on",
+                        Feather.FAST_FORWARD,
+                        "Perform on from its end, with the same controls",
+                        "pass-extend",
+                        extend),
                 button(
                         "Keep",
                         Feather.BOOKMARK,

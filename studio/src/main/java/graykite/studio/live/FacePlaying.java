@@ -14,28 +14,32 @@ public final class FacePlaying implements FaceTool {
     @Override
     public void move(View view, double x, double y) {
         live.hand().move(x, y, view.width(), view.height());
+        live.handMoved();
     }
 
     @Override
     public boolean press(View view, double x, double y) {
         live.hand().move(x, y, view.width(), view.height());
         live.hand().press(true);
+        live.handMoved();
         return true;
     }
 
     @Override
     public void drag(View view, double x, double y) {
-        live.hand().move(x, y, view.width(), view.height());
+        move(view, x, y);
     }
 
     @Override
     public void release() {
         live.hand().press(false);
+        live.handMoved();
     }
 
     @Override
     public boolean wheel(double pixels) {
         live.hand().wheel(pixels);
+        live.handMoved();
         return true;
     }
 

@@ -1,40 +1,23 @@
 package graykite.studio.live;
 
-import graykite.base.BadInput;
-import graykite.edit.PassEdit;
-import graykite.live.Fader;
+import graykite.acting.PassesLayer.Ready;
 import graykite.live.Instrument;
 import graykite.live.LiveLayer;
-import graykite.motion.Motion;
-import graykite.motion.Track;
-import graykite.motion.TrackRecorder;
 import graykite.rig.Character;
 import graykite.scene.Performance;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.time.TimeRange;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.Supplier;
-import java.util.stream.Collectors;
-import javafx.animation.AnimationTimer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleObjectProperty;
 
-/**
- * Performing on the face while the line plays: what is chosen to be played, by what, and the recording of it. Lives on the
- * JavaFX thread.
- */
+/** Performing on the face while the line plays: trying, counting in, recording. Lives on the JavaFX thread. */
 public final class LivePass implements AutoCloseable {
     private static final long BEAT = 600_000_000L;
 
@@ -53,33 +36,24 @@ public final class LivePass implements AutoCloseable {
     private final Workspace workspace;
     private final Player player;
     private final LiveSettings settings;
-    private final Hand hand = new Hand();
+    private final LiveInputs inputs;
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>(State.OFF);
     private final ReadOnlyIntegerWrapper count = new ReadOnlyIntegerWrapper(0);
     private final ReadOnlyObjectWrapper<Optional<LiveLayer>> layer = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final ObjectProperty<List<Instrument>> instruments =
-            new SimpleObjectProperty<>(List.of(Instrument.ALL.getFirst()));
     private final List<Runnable> moved = new ArrayList<>();
-    private Optional<Stream> stream = Optional.empty();
-    private Optional<Knobs> knobs = Optional.empty();
     private List<String> controls = List.of();
-    private double[] values = new double[0];
-    private Optional<TrackRecorder> recorder = Optional.empty();
-    private double until;
+    private Optional<Recording> recording = Optional.empty();
+    private Optional<Ready> extended = Optional.empty();
     private long countsUntil;
-    private final AnimationTimer pulse = new AnimationTimer() {
-        @Override
-        public void handle(long now) {
-            tick(now);
-        }
-    };
+    private final Pulse pulse = new Pulse(this::tick);
 
     /** @param player plays the line while it is performed */
     public LivePass(Workspace workspace, Player player) {
         this.workspace = workspace;
         this.player = player;
         this.settings = new LiveSettings(workspace.settings());
-        instruments.addListener((o, b, n) -> rebuild());
+        this.inputs = new LiveInputs(workspace);
+        inputs.instruments().addListener((o, b, n) -> rebuild());
         settings.adds().addListener((o, b, n) -> rebuild());
         workspace.lineId().addListener((o, b, n) -> off());
         workspace.performance().addListener((o, before, now) -> {
@@ -105,7 +79,7 @@ public final class LivePass implements AutoCloseable {
 
     /** What the hand plays. */
     public ObjectProperty<List<Instrument>> instruments() {
-        return instruments;
+        return inputs.instruments();
     }
 
     public LiveSettings settings() {
@@ -114,7 +88,7 @@ public final class LivePass implements AutoCloseable {
 
     /** The hand over the face. */
     Hand hand() {
-        return hand;
+        return inputs.hand();
     }
 
     /** Is told whenever the face has moved under the hand. */
@@ -124,66 +98,49 @@ public final class LivePass implements AutoCloseable {
 
     /** The capture stream that is listened to. */
     public Optional<Stream> stream() {
-        return stream;
+        return inputs.stream();
     }
 
     /** The controller that is listened to. */
     public Optional<Knobs> knobs() {
-        return knobs;
+        return inputs.knobs();
     }
-
-    // --- with what -----------------------------------------------------------------------------------------------
 
     /** The mouse alone plays. */
     public void useMouse() {
-        swap(Optional::empty, Optional::empty);
+        inputs.useMouse();
+        listen();
     }
 
     /** A capture stream plays too. @param port where it is sent to @param simulated true for the device that ships */
     public void useStream(int port, boolean simulated) {
-        swap(() -> Optional.of(new Stream(port, simulated)), Optional::empty);
+        inputs.useStream(port, simulated);
+        listen();
     }
 
     /** A controller plays too. @param name as it is plugged in; empty for the one on the screen */
     public void useKnobs(String name) {
-        List<Fader> learned = knobs.map(Knobs::faders).orElse(List.of());
-        swap(Optional::empty, () -> Optional.of(new Knobs(name, learned)));
-    }
-
-    private void swap(Supplier<Optional<Stream>> next, Supplier<Optional<Knobs>> nextKnobs) {
-        stream.ifPresent(Stream::close);
-        knobs.ifPresent(Knobs::close);
-        stream = Optional.empty();
-        knobs = Optional.empty();
-        try {
-            stream = next.get();
-            knobs = nextKnobs.get();
-        } catch (BadInput taken) {
-            workspace.jobs().say(taken.getMessage());
-        }
-        rebuild();
+        inputs.useKnobs(name);
         listen();
     }
 
     /** Something is listened to as long as it is chosen: its figures are shown before anything is tried. */
     private void listen() {
-        if (state.get() != State.OFF || stream.isPresent() || knobs.isPresent()) {
+        rebuild();
+        if (state.get() != State.OFF || inputs.listens()) {
             pulse.start();
         } else {
             pulse.stop();
         }
     }
 
-    // --- trying and recording ------------------------------------------------------------------------------------
-
     /** Begins to try, or ends whatever goes on. */
     public void tryOut(boolean on) {
         if (!on) {
             off();
         } else if (state.get() == State.OFF && ready()) {
-            hand.rest();
+            inputs.hand().rest();
             state.set(State.TRYING);
-            rebuild();
             listen();
         }
     }
@@ -193,7 +150,7 @@ public final class LivePass implements AutoCloseable {
             workspace.jobs().say("There is nobody to perform: read the line first.");
             return false;
         }
-        if (instruments.get().isEmpty() && stream.isEmpty() && knobs.isEmpty()) {
+        if (inputs.isEmpty()) {
             workspace.jobs().say("Choose on the drawn face what you perform.");
             return false;
         }
@@ -206,17 +163,16 @@ public final class LivePass implements AutoCloseable {
     public void record() {
         if (state.get() == State.RECORDING) {
             finish();
-            return;
-        }
-        if (state.get() == State.COUNTING) {
+        } else if (state.get() == State.COUNTING) {
             off();
-            return;
+        } else if (ready()) {
+            begin();
         }
-        if (!ready()) {
-            return;
-        }
+    }
+
+    private void begin() {
         if (state.get() == State.OFF) {
-            hand.rest();
+            inputs.hand().rest();
         }
         rebuild();
         TimeRange range = range();
@@ -232,42 +188,42 @@ public final class LivePass implements AutoCloseable {
         listen();
     }
 
+    /** Goes on performing from the end of the chosen pass, with what it performs; what comes is joined to it. */
+    public void extend() {
+        Optional<Ready> pass = workspace.passes().pass();
+        if (pass.isEmpty() || !ready()) {
+            return;
+        }
+        List<String> performed = pass.get().pass().what().motion().controls();
+        if (!inputs.controls().equals(performed)) {
+            workspace.jobs().say("Choose what this pass performs first: " + String.join(", ", performed) + ".");
+        } else if (pass.get().end() > player.duration() - 0.1) {
+            workspace.jobs().say("The pass ends with the line; there is nothing to go on over.");
+        } else {
+            player.looping().set(false);
+            player.seek(pass.get().end());
+            extended = pass;
+            record();
+        }
+    }
+
     /** The stretch that would be recorded now. */
     public TimeRange range() {
-        double end = Math.max(0.1, player.duration());
-        Optional<TimeRange> loop =
-                player.loopRange().get().filter(r -> player.looping().get());
-        double from = loop.map(TimeRange::start).orElse(player.time().get());
-        double begins = from > end - 0.1 ? 0 : Math.max(0, from);
-        return new TimeRange(
-                begins, Math.max(begins + 0.1, loop.map(TimeRange::end).orElse(end)));
+        return Recording.range(player);
     }
 
     private void roll() {
-        TimeRange range = range();
-        until = range.end();
-        recorder = Optional.of(new TrackRecorder(controls));
+        recording = Optional.of(new Recording(workspace, player, inputs, settings, controls, extended, range().end()));
         state.set(State.RECORDING);
         player.play();
     }
 
-    private void tick(long now) {
-        if (knobs.isPresent()) {
-            boolean learned = knobs.get().take();
-            if (!knobs.get().isThere()) {
-                workspace.jobs().say("The controller was pulled out; the mouse still plays.");
-                useMouse();
-                return;
-            }
-            if (learned) {
-                rebuild();
-            }
-        }
-        List<Stream.Face> faces = stream.map(Stream::taken).orElse(List.of());
+    private void tick() {
+        List<Stream.Face> faces = inputs.taken();
         if (state.get() == State.OFF) {
             return;
         }
-        if (state.get() == State.TRYING && !controls.equals(wanted())) {
+        if (state.get() == State.TRYING && !controls.equals(inputs.controls())) {
             rebuild();
         }
         if (state.get() == State.COUNTING) {
@@ -278,82 +234,31 @@ public final class LivePass implements AutoCloseable {
                 roll();
             }
         }
-        if (state.get() == State.RECORDING) {
-            keep(faces);
+        if (state.get() == State.RECORDING && recording.orElseThrow().keep(faces)) {
+            finish();
         }
-        values = played(stream.map(Stream::face).orElse(Map.of()));
-        layer.get().ifPresent(l -> l.set(values));
+        show();
+    }
+
+    private void show() {
+        layer.get().ifPresent(l -> l.set(inputs.played(controls)));
         moved.forEach(Runnable::run);
     }
 
-    private void keep(List<Stream.Face> faces) {
-        TrackRecorder kept = recorder.orElseThrow();
-        double now = player.now();
-        for (Stream.Face face : faces) {
-            double ago =
-                    (System.nanoTime() - face.nanos()) * 1e-9 * player.speed().get();
-            kept.add(now - ago, played(face.values()));
-        }
-        kept.add(now, played(stream.map(Stream::face).orElse(Map.of())));
-        if (!player.playing().get() || now >= until) {
-            finish();
+    /** The hand was moved: the face follows with the very next picture, not with the next pulse. */
+    void handMoved() {
+        if (state.get() != State.OFF) {
+            show();
         }
     }
 
     private void finish() {
-        TrackRecorder kept = recorder.orElseThrow();
-        recorder = Optional.empty();
+        Recording done = recording.orElseThrow();
+        recording = Optional.empty();
+        extended = Optional.empty();
         player.pause();
         state.set(State.TRYING);
-        Optional<Track> track = kept.track(Take.RATE);
-        if (track.isEmpty()) {
-            workspace.jobs().say("Nothing was recorded: it was stopped at once.");
-            return;
-        }
-        double start = Math.max(0, kept.start());
-        boolean captured = stream.isPresent();
-        double mouth = captured ? settings.mouth().get() : 1;
-        boolean adds = settings.adds().get();
-        double smooth = settings.smooth().get();
-        double thin = settings.thin().get();
-        String name = name();
-        if (kept.late() + kept.refused() > 0) {
-            workspace
-                    .jobs()
-                    .say(kept.late() + kept.refused()
-                            + " samples of the stream were late or no figures, and left out.");
-        }
-        String line = workspace.lineId().get();
-        workspace
-                .jobs()
-                .start(
-                        "Working out the pass",
-                        progress -> Take.worked(track.get(), smooth, thin),
-                        motion -> lay(line, start, motion, name, adds, mouth));
-    }
-
-    private void lay(String line, double start, Motion motion, String name, boolean adds, double mouth) {
-        PassEdit.Look look = Take.look(name, motion, adds, mouth);
-        if (workspace.edit(new PassEdit.AddPass(line, "", start, start + motion.duration(), look))) {
-            workspace.passes().chooseLast();
-            off();
-            player.seek(start);
-            workspace
-                    .jobs()
-                    .say(String.format(
-                            Locale.ROOT,
-                            "Recorded %s, %.2f s. Play it; record again to do it better.",
-                            name,
-                            motion.duration()));
-        }
-    }
-
-    private String name() {
-        if (stream.isPresent()) {
-            return "Capture";
-        }
-        String played = instruments.get().stream().map(Instrument::name).collect(Collectors.joining(", "));
-        return played.isEmpty() ? "Knobs" : played;
+        done.finish(this::off);
     }
 
     /** Ends what goes on; what was being recorded is not kept. */
@@ -361,57 +266,32 @@ public final class LivePass implements AutoCloseable {
         if (state.get() == State.RECORDING) {
             player.pause();
         }
-        recorder = Optional.empty();
+        recording = Optional.empty();
+        extended = Optional.empty();
         state.set(State.OFF);
-        rebuild();
         listen();
         moved.forEach(Runnable::run);
-    }
-
-    // --- what is played ------------------------------------------------------------------------------------------
-
-    private List<String> wanted() {
-        Set<String> all = new LinkedHashSet<>(Instrument.controls(instruments.get()));
-        knobs.ifPresent(k -> k.faders().forEach(f -> all.add(f.control())));
-        stream.ifPresent(s -> all.addAll(s.controls()));
-        return List.copyOf(all);
-    }
-
-    private double[] played(Map<String, Double> captured) {
-        Map<String, Double> all = new LinkedHashMap<>();
-        controls.forEach(c -> all.put(c, 0.0));
-        captured.forEach((c, v) -> all.computeIfPresent(c, (k, was) -> v));
-        knobs.ifPresent(k -> k.values().forEach((c, v) -> all.computeIfPresent(c, (n, was) -> v)));
-        double[] byHand = Instrument.play(instruments.get(), hand.inputs());
-        List<String> names = Instrument.controls(instruments.get());
-        for (int c = 0; c < byHand.length; c++) {
-            all.merge(names.get(c), byHand[c], Double::sum);
-        }
-        return controls.stream().mapToDouble(all::get).toArray();
     }
 
     private void rebuild() {
         if (state.get() == State.RECORDING) {
             return;
         }
-        controls = wanted();
+        controls = inputs.controls();
         Optional<Character> who = workspace.performance().get().map(Performance::character);
-        boolean on = state.get() != State.OFF && who.isPresent() && !controls.isEmpty();
-        if (!on) {
+        if (state.get() == State.OFF || who.isEmpty() || controls.isEmpty()) {
             layer.set(Optional.empty());
             return;
         }
-        double mouth = stream.isPresent() ? settings.mouth().get() : 1;
+        double mouth = inputs.stream().isPresent() ? settings.mouth().get() : 1;
         LiveLayer made = new LiveLayer(who.get(), controls, settings.adds().get(), mouth);
-        values = played(stream.map(Stream::face).orElse(Map.of()));
-        made.set(values);
+        made.set(inputs.played(controls));
         layer.set(Optional.of(made));
     }
 
     @Override
     public void close() {
         pulse.stop();
-        stream.ifPresent(Stream::close);
-        knobs.ifPresent(Knobs::close);
+        inputs.close();
     }
 }

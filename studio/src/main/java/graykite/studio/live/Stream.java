@@ -93,7 +93,7 @@ public final class Stream implements AutoCloseable {
     public boolean calibrate() {
         newest.ifPresent(rest -> {
             calibration = Calibration.at(rest);
-            face.clear();
+            face.replaceAll((name, was) -> 0.0);
         });
         return newest.isPresent();
     }

@@ -44,6 +44,12 @@ final class Take {
         return thin > 0 ? Thinning.thinned(track, c -> thin * reach(c)).motion() : track;
     }
 
+    /** What was performed, and what was performed on from its end. */
+    static Track joined(Performed before, Track after) {
+        Track first = Thinning.dense(before.motion(), RATE).part(before.from(), before.to());
+        return first.joined(after);
+    }
+
     /** The edit that lays it on a line. */
     static PassEdit.Look look(String name, Motion motion, boolean adds, double mouth) {
         return new PassEdit.Look(Performed.whole(name, motion), adds, Pass.USUAL_EASE, mouth, Map.of());

@@ -6,6 +6,7 @@ import graykite.acting.PassesPlan;
 import graykite.acting.Performed;
 import graykite.edit.PassEdit;
 import graykite.edit.ProjectEdit;
+import graykite.motion.Motion;
 import graykite.project.Line;
 import java.util.List;
 import java.util.Optional;
@@ -88,6 +89,19 @@ public final class PassEdits {
     private void change(double from, double to, PassEdit.Look look, long gesture) {
         Choice now = chosen.get().orElseThrow();
         workspace.editLine(gesture, l -> new PassEdit.ChangePass(l, now.layer(), now.pass(), from, to, look));
+    }
+
+    /** The chosen pass performs something longer, at its own speed. */
+    public void extend(Motion motion) {
+        pass().ifPresent(r -> {
+            PassEdit.Look look = PassEdit.Look.of(r.pass());
+            Performed what = Performed.whole(look.what().name(), motion);
+            change(
+                    r.start(),
+                    r.start() + motion.duration(),
+                    new PassEdit.Look(what, look.adds(), look.ease(), look.mouth(), look.weights()),
+                    0);
+        });
     }
 
     /** Keeps what the chosen pass performs for other lines and characters. */
