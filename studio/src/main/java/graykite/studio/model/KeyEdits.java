@@ -8,6 +8,7 @@ import graykite.motion.KeyWork;
 import graykite.motion.KeyWork.Ref;
 import graykite.motion.KeyWork.Snippet;
 import graykite.motion.Keyed;
+import graykite.reading.Timing;
 import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Roles;
@@ -137,8 +138,8 @@ public final class KeyEdits {
         }
         Optional<Target> target = target();
         if (target.isEmpty()) {
-            double end =
-                    Math.max(0.1, workspace.performance().get().orElseThrow().duration());
+            // The line's own length: its performance may still be on its way.
+            double end = Math.max(0.1, workspace.timing().map(Timing::duration).orElse(time));
             Keyed motion = new Keyed(
                     end,
                     List.of(control.get()),

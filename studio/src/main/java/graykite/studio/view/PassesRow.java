@@ -2,6 +2,7 @@ package graykite.studio.view;
 
 import graykite.acting.PassesLayer;
 import graykite.acting.PassesLayer.Ready;
+import graykite.acting.Performed;
 import graykite.motion.Motion;
 import graykite.rig.Roles;
 import graykite.studio.model.Chosen;
@@ -18,7 +19,7 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 
-/** Live passes and captures: a block each with what its first control does in it; those that overlap lie one under another. */
+/** Live passes and captures: a block each with what its busiest control does in it; those that overlap lie one under another. */
 final class PassesRow extends SheetRow {
     private static final Font NAME = Font.font("Inter", 12);
 
@@ -94,20 +95,47 @@ final class PassesRow extends SheetRow {
         Blocks.name(g, NAME, name, x + 5, x, x + wide - 2, top, tall);
     }
 
-    /** What the first control does in the pass, two pixels a step. */
+    /** What the control that moves most does in the pass. */
     private void trace(GraphicsContext g, Color colour, Ready ready, double x, double wide, double top, double tall) {
-        Motion motion = ready.pass().what().motion();
-        double reach = Roles.turns(motion.controls().getFirst()) ? 30 : 1.1;
-        double middle = Roles.turns(motion.controls().getFirst()) ? top + tall / 2 : top + tall - 2;
-        double swing = Roles.turns(motion.controls().getFirst()) ? tall / 2 - 2 : tall - 4;
+        Busiest shown = Busiest.of(ready.pass().what());
+        double middle = shown.bothWays ? top + tall / 2 : top + tall - 2;
+        double swing = shown.bothWays ? tall / 2 - 2 : tall - 4;
         double from = Math.max(0, GUTTER - x);
         double to = Math.min(
                 wide, sheet.scale().xOf(sheet.scale().start() + sheet.scale().visibleSeconds()) - x);
+        Motion motion = ready.pass().what().motion();
         Blocks.trace(g, colour, x + from, x + to, at -> {
             double moment = ready.pass().what().from()
                     + (at - x) / wide * ready.pass().what().length();
-            return middle - swing * Math.clamp(motion.at(0, moment) / reach, -1, 1);
+            return middle - swing * Math.clamp(motion.at(shown.control, moment) / shown.reach, -1, 1);
         });
+    }
+
+    /** The control that goes furthest of the first few. @param reach how far @param bothWays true when also below rest */
+    private record Busiest(int control, double reach, boolean bothWays) {
+        private static final int LOOKED_AT = 8;
+        private static final int MOMENTS = 40;
+
+        static Busiest of(Performed what) {
+            Busiest most = new Busiest(0, 1e-3, false);
+            double share = 0;
+            for (int c = 0; c < Math.min(LOOKED_AT, what.motion().controls().size()); c++) {
+                double high = 0;
+                double low = 0;
+                for (int i = 0; i <= MOMENTS; i++) {
+                    double value = what.motion().at(c, what.from() + what.length() * i / MOMENTS);
+                    high = Math.max(high, value);
+                    low = Math.min(low, value);
+                }
+                double reach = Math.max(high, -low);
+                double own = reach / (Roles.turns(what.motion().controls().get(c)) ? 30 : 1);
+                if (own > share) {
+                    share = own;
+                    most = new Busiest(c, 1.1 * reach, low < -0.1 * reach);
+                }
+            }
+            return most;
+        }
     }
 
     private Optional<Spot> spot(SheetPointer at) {
