@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import graykite.format.ProjectFiles;
+import graykite.format.TrackStore;
 import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
 import graykite.project.Line;
@@ -17,6 +18,7 @@ import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -54,6 +56,43 @@ class ProjectCommandsTest {
             WavFiles.write(SimulatedVoice.speak("the fog bell rang").sound(), wav);
         }
         assertEquals(0, run("new", "--fps", "24", "-o", project.toString()));
+    }
+
+    /** A capture beside the script lies on the line; another script names the same track by its hash. */
+    @Test
+    void capturesAreAppliedAndNamedAgain() throws Exception {
+        Files.writeString(folder.resolve("nod.csv"), "time,headPitch,jaw_open\n0,0,0\n0.5,-8,0.4\n1,0,0\n");
+        Files.writeString(
+                script,
+                SCRIPT + "{\"edit\":\"add-pass\",\"line\":\"bell\",\"from\":0.1,\"mouth\":0,"
+                        + "\"performance\":{\"name\":\"Nod\",\"file\":\"nod.csv\"}}\n");
+        Path acted = folder.resolve("acted.kite");
+        assertEquals(0, run("apply", project.toString(), script.toString(), "-o", acted.toString()), err::toString);
+        Project one = ProjectFiles.open(acted);
+        assertEquals(1, one.tracks().count());
+        assertEquals(
+                List.of("headPitch", "jawDrop"),
+                one.tracks().findFirst().orElseThrow().controls());
+        byte[] bytes = TrackStore.bytes(one.tracks().findFirst().orElseThrow());
+        Path more = Files.writeString(
+                folder.resolve("more.jsonl"),
+                "{\"edit\":\"keep-performance\",\"name\":\"Nod\",\"track\":\"" + TrackStore.hash(bytes) + "\"}\n");
+        Path kept = folder.resolve("kept.kite");
+        assertEquals(0, run("apply", acted.toString(), more.toString(), "-o", kept.toString()), err::toString);
+        assertEquals("Nod", ProjectFiles.open(kept).performances().getFirst().name());
+        Files.writeString(folder.resolve("nod.csv"), "time,headPitch\n0,zero\n");
+        assertEquals(
+                1,
+                run(
+                        "apply",
+                        project.toString(),
+                        script.toString(),
+                        "-o",
+                        folder.resolve("x.kite").toString()));
+        assertTrue(
+                err.toString().contains("nod.csv, row 2, column 2")
+                        || err.toString().contains("row 2, column 2"),
+                err.toString());
     }
 
     @AfterEach

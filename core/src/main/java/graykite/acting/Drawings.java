@@ -30,6 +30,11 @@ final class Drawings {
         return drawing[channel];
     }
 
+    /** The drawing that is shown at rest. */
+    double rest(int channel) {
+        return rest[channel];
+    }
+
     /** Asks for a drawing where the one below rests. @param wanted its number, or near it */
     void ask(int c, double wanted, Blend blend, double[] below, double[] asked) {
         if (below[c] == rest[c]) {

@@ -35,14 +35,18 @@ public record FrameTable(FrameRate rate, long firstFrame, List<String> channels,
         return new FrameTable(rate, frame, channels, rows);
     }
 
-    /** Samples what somebody on a stage does from its start to its end; the last frame covers the end. */
+    /**
+     * Samples what somebody on a stage does from its start, or from the neutral key before it, to its end; the last frame
+     * covers the end.
+     */
     public static FrameTable of(Scene scene, int actor, FrameRate rate) {
         long frames = frames(scene.duration(), rate);
-        List<double[]> rows = LongStream.range(0, frames)
+        long before = Math.round(scene.preRoll(actor) * rate.perSecond());
+        List<double[]> rows = LongStream.range(-before, frames)
                 .mapToObj(f -> scene.at(actor, rate.secondsAt(f)))
                 .toList();
         return new FrameTable(
-                rate, scene.channels(actor).stream().map(Channel::name).toList(), rows);
+                rate, -before, scene.channels(actor).stream().map(Channel::name).toList(), rows);
     }
 
     /** How many frames cover so many seconds; at least one. */

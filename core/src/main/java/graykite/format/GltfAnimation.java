@@ -35,12 +35,17 @@ final class GltfAnimation {
         FrameRate rate = table.rate();
         int frames = table.rows().size();
         float[] times = new float[frames];
+        // The standard has no time before 0: what begins before the start begins at 0, and says where the start is.
+        double shift = Math.max(0, -table.timeOf(0));
         for (int f = 0; f < frames; f++) {
-            times[f] = (float) table.timeOf(f);
+            times[f] = (float) (table.timeOf(f) + shift);
         }
         int input = binary.vectors(times, 1, true, 0);
         ObjectNode animation = root.putArray("animations").addObject();
         animation.put("name", "line");
+        if (shift > 0) {
+            animation.putObject("extras").put("lineStart", shift);
+        }
         ArrayNode samplers = animation.putArray("samplers");
         ArrayNode channels = animation.putArray("channels");
         Deformer deformer = new Deformer(character);

@@ -9,6 +9,7 @@ import graykite.acting.InstinctsPlan;
 import graykite.acting.LayerPlan;
 import graykite.acting.Layers;
 import graykite.acting.LooksPlan;
+import graykite.acting.NeutralPlan;
 import graykite.acting.OwnCurvesPlan;
 import graykite.acting.PassesPlan;
 import graykite.acting.PoseKey;
@@ -81,7 +82,12 @@ final class LayerKinds {
                     (p, json, shelf) -> LookJson.write(p.looks(), json.putArray("looks")),
                     (s, json, shelf) -> new LooksPlan(s, LookJson.looks(json.path("looks")))),
             new Kind<>("cues", CuesPlan.class, CueJson::write, CueJson::read),
-            new Kind<>("passes", PassesPlan.class, PassJson::write, PassJson::read));
+            new Kind<>("passes", PassesPlan.class, PassJson::write, PassJson::read),
+            new Kind<>(
+                    "neutral",
+                    NeutralPlan.class,
+                    (p, json, shelf) -> json.put("seconds", p.seconds()),
+                    (s, json, shelf) -> new NeutralPlan(s, json.path("seconds").asDouble(0))));
 
     private LayerKinds() {}
 

@@ -2,6 +2,7 @@ package graykite.scene;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.acting.NeutralLayer;
 import graykite.geometry.Vec;
 import graykite.layer.Changes;
 import graykite.layer.Layer;
@@ -100,6 +101,17 @@ public final class Scene {
     /** Seconds until everybody has spoken. */
     public double duration() {
         return duration;
+    }
+
+    /** Seconds before the start from which somebody is to be seen: where a neutral key stands; 0 without one. */
+    public double preRoll(int actor) {
+        return role(actor).lines().stream()
+                .filter(e -> e.start() < 1e-9)
+                .flatMap(e -> e.performance().layers().stream())
+                .filter(NeutralLayer.class::isInstance)
+                .mapToDouble(l -> ((NeutralLayer) l).seconds())
+                .max()
+                .orElse(0);
     }
 
     /** How many stand on the stage. */

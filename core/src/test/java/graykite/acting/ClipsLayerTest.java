@@ -16,7 +16,6 @@ import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.Pose;
-import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -39,18 +38,8 @@ class ClipsLayerTest {
         return layer(ODILE, Blend.ADD, clips);
     }
 
-    private static double asked(Character who, ClipsLayer layer, String channel, double time, double below) {
-        int at = who.channelIndex().get(channel);
-        double[] under = new double[who.channels().size()];
-        under[at] = below;
-        double[] asked = new double[under.length];
-        Arrays.fill(asked, Double.NaN);
-        layer.ask(time, under, asked);
-        return asked[at];
-    }
-
     private static double asked(ClipsLayer layer, String channel, double time) {
-        double value = asked(ODILE, layer, channel, time, 0);
+        double value = Asked.of(ODILE, layer, channel, time, 0);
         return Double.isNaN(value) ? 0 : value;
     }
 
@@ -66,7 +55,7 @@ class ClipsLayerTest {
         assertEquals(full("Glad", SMILE), asked(glad, SMILE, 2), 1e-9);
         assertEquals(full("Glad", SMILE) / 2, asked(glad, SMILE, 2.875), 1e-9);
         assertEquals(0, asked(glad, SMILE, 3.01));
-        assertTrue(Double.isNaN(asked(ODILE, glad, "tongueUp", 2, 0)), "what it does not name is left alone");
+        assertTrue(Double.isNaN(Asked.of(ODILE, glad, "tongueUp", 2, 0)), "what it does not name is left alone");
     }
 
     /** Where two overlap the face goes from one to the other, and is never more than either. */
@@ -124,9 +113,9 @@ class ClipsLayerTest {
     void overridingClipsReplaceWhatLiesBelow() {
         ClipsLayer over = layer(ODILE, Blend.OVERRIDE, clip(1, 3, "Startled"));
         double brow = full("Startled", BROW);
-        assertEquals(brow, asked(ODILE, over, BROW, 2, 0.3), 1e-9);
-        assertEquals((brow + 0.3) / 2, asked(ODILE, over, BROW, 1.125, 0.3), 1e-9);
-        assertTrue(Double.isNaN(asked(ODILE, over, BROW, 4, 0.3)));
+        assertEquals(brow, Asked.of(ODILE, over, BROW, 2, 0.3), 1e-9);
+        assertEquals((brow + 0.3) / 2, Asked.of(ODILE, over, BROW, 1.125, 0.3), 1e-9);
+        assertTrue(Double.isNaN(Asked.of(ODILE, over, BROW, 4, 0.3)));
     }
 
     @Test
@@ -136,11 +125,11 @@ class ClipsLayerTest {
         poses.put("Glad", louder);
         Character changed = ODILE.withPoses(poses);
         ClipsLayer linked = layer(changed, Blend.ADD, clip(1, 3, "Glad"));
-        assertEquals(0.2, asked(changed, linked, SMILE, 2, 0), 1e-9);
+        assertEquals(0.2, Asked.of(changed, linked, SMILE, 2, 0), 1e-9);
         Clip own = clip(1, 3, "Glad");
         Clip kept = own.withLook(
                 own.look().withContent(new Clip.Own("Glad", ODILE.poses().get("Glad"))));
-        assertEquals(full("Glad", SMILE), asked(changed, layer(changed, Blend.ADD, kept), SMILE, 2, 0), 1e-9);
+        assertEquals(full("Glad", SMILE), Asked.of(changed, layer(changed, Blend.ADD, kept), SMILE, 2, 0), 1e-9);
         assertEquals(0, asked(layer(clip(1, 3, "Nobody has this")), SMILE, 2), "one that is missing does nothing");
     }
 
@@ -150,9 +139,9 @@ class ClipsLayerTest {
         ClipsLayer laughing = layer(BRINE, Blend.ADD, clip(1, 3, "Laughing"));
         double rest =
                 BRINE.values(BRINE.poses().get("Rest"))[BRINE.channelIndex().get("mouth")];
-        assertTrue(Double.isNaN(asked(BRINE, laughing, "mouth", 1.05, rest)));
-        assertEquals(6 - rest, asked(BRINE, laughing, "mouth", 2, rest), 1e-9);
-        assertTrue(Double.isNaN(asked(BRINE, laughing, "mouth", 2, rest + 2)), "while it speaks");
+        assertTrue(Double.isNaN(Asked.of(BRINE, laughing, "mouth", 1.05, rest)));
+        assertEquals(6 - rest, Asked.of(BRINE, laughing, "mouth", 2, rest), 1e-9);
+        assertTrue(Double.isNaN(Asked.of(BRINE, laughing, "mouth", 2, rest + 2)), "while it speaks");
     }
 
     @Test

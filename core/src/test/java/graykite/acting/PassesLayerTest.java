@@ -48,18 +48,8 @@ class PassesLayerTest {
         return new PassesLayer(LayerSetting.of("Live", Blend.OVERRIDE), who, List.of(passes), NO_WORDS);
     }
 
-    private static double asked(Character who, PassesLayer layer, String channel, double time, double below) {
-        int at = who.channelIndex().get(channel);
-        double[] under = new double[who.channels().size()];
-        under[at] = below;
-        double[] asked = new double[under.length];
-        Arrays.fill(asked, Double.NaN);
-        layer.ask(time, under, asked);
-        return asked[at];
-    }
-
     private static double yaw(PassesLayer layer, double time, double below) {
-        return asked(ODILE, layer, "headYaw", time, below);
+        return Asked.of(ODILE, layer, "headYaw", time, below);
     }
 
     @Test
@@ -67,7 +57,7 @@ class PassesLayerTest {
         PassesLayer layer = layer(ODILE, pass(2, 3, going("headYaw", 0, 20)));
         assertEquals(10, yaw(layer, 2.5, -7), 1e-5);
         assertTrue(Double.isNaN(yaw(layer, 1.9, 0)) && Double.isNaN(yaw(layer, 3.1, 0)));
-        assertTrue(Double.isNaN(asked(ODILE, layer, "headPitch", 2.5, 0)), "other controls stay free");
+        assertTrue(Double.isNaN(Asked.of(ODILE, layer, "headPitch", 2.5, 0)), "other controls stay free");
     }
 
     @Test
@@ -86,7 +76,7 @@ class PassesLayerTest {
                 pass(0, 4, going("innerBrowRaiser.L", 1, 1)),
                 pass(1, 2, going("headYaw", -9, -9)));
         assertEquals(2.5, yaw(layer, 0.5, 0), 1e-5);
-        assertEquals(1, asked(ODILE, layer, "innerBrowRaiser.L", 0.5, 0), 1e-6);
+        assertEquals(1, Asked.of(ODILE, layer, "innerBrowRaiser.L", 0.5, 0), 1e-6);
         assertEquals(-9, yaw(layer, 1.5, 0), 1e-5);
         assertEquals(12.5, yaw(layer, 2.5, 0), 1e-5);
     }
@@ -106,9 +96,9 @@ class PassesLayerTest {
     @Test
     void theMouthIsLeftToSpeechByItsShare() {
         Pass jaw = pass(0, 1, going("jawDrop", 1, 1));
-        assertEquals(1, asked(ODILE, layer(ODILE, jaw), "jawDrop", 0.5, 0.2), 1e-6);
-        assertEquals(0.6, asked(ODILE, layer(ODILE, jaw.withMouth(0.5)), "jawDrop", 0.5, 0.2), 1e-6);
-        assertTrue(Double.isNaN(asked(ODILE, layer(ODILE, jaw.withMouth(0)), "jawDrop", 0.5, 0.2)));
+        assertEquals(1, Asked.of(ODILE, layer(ODILE, jaw), "jawDrop", 0.5, 0.2), 1e-6);
+        assertEquals(0.6, Asked.of(ODILE, layer(ODILE, jaw.withMouth(0.5)), "jawDrop", 0.5, 0.2), 1e-6);
+        assertTrue(Double.isNaN(Asked.of(ODILE, layer(ODILE, jaw.withMouth(0)), "jawDrop", 0.5, 0.2)));
     }
 
     @Test
@@ -118,7 +108,7 @@ class PassesLayerTest {
         assertEquals(List.of("cheekPuff.L", "somethingElse"), onBrine.missing());
         assertEquals(List.of("somethingElse"), new MotionOn(ODILE, both).missing());
         PassesLayer layer = layer(BRINE, pass(0, 1, Performed.whole("x", both)));
-        assertEquals(1, asked(BRINE, layer, "headYaw", 0.1, 0), 1e-6);
+        assertEquals(1, Asked.of(BRINE, layer, "headYaw", 0.1, 0), 1e-6);
     }
 
     @Test

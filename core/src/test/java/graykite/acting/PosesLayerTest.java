@@ -12,7 +12,6 @@ import graykite.reading.Timing;
 import graykite.reading.WordFinder;
 import graykite.rig.Character;
 import graykite.rig.Figures;
-import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -24,18 +23,8 @@ class PosesLayerTest {
         return new PosesLayer(LayerSetting.of("Poses", blend), who, List.of(keys), NO_WORDS);
     }
 
-    private static double asked(Character who, Layer layer, String channel, double time, double below) {
-        int at = who.channelIndex().get(channel);
-        double[] under = new double[who.channels().size()];
-        under[at] = below;
-        double[] asked = new double[under.length];
-        Arrays.fill(asked, Double.NaN);
-        layer.ask(time, under, asked);
-        return asked[at];
-    }
-
     private static double smile(Layer layer, double time) {
-        return asked(Figures.ODILE, layer, "lipCornerPuller.L", time, 0);
+        return Asked.of(Figures.ODILE, layer, "lipCornerPuller.L", time, 0);
     }
 
     /** The change ends at the key and not before it; then the face keeps it. */
@@ -100,11 +89,11 @@ class PosesLayerTest {
         Layer laughing = layer(BRINE, Blend.ADD, new PoseKey(1, "Laughing", 1, 0.2));
         double rest =
                 BRINE.values(BRINE.poses().get("Rest"))[BRINE.channelIndex().get("mouth")];
-        assertEquals(6 - rest, asked(BRINE, laughing, "mouth", 2, rest), 1e-9);
-        assertTrue(Double.isNaN(asked(BRINE, laughing, "mouth", 2, rest + 3)), "speech goes first");
+        assertEquals(6 - rest, Asked.of(BRINE, laughing, "mouth", 2, rest), 1e-9);
+        assertTrue(Double.isNaN(Asked.of(BRINE, laughing, "mouth", 2, rest + 3)), "speech goes first");
         Layer over = layer(BRINE, Blend.OVERRIDE, new PoseKey(1, "Laughing", 1, 0.2));
-        assertEquals(6, asked(BRINE, over, "mouth", 2, rest), 1e-9);
-        double halfway = asked(BRINE, over, "mouth", 0.9, rest);
+        assertEquals(6, Asked.of(BRINE, over, "mouth", 2, rest), 1e-9);
+        double halfway = Asked.of(BRINE, over, "mouth", 0.9, rest);
         assertEquals(Math.rint(halfway), halfway, "always a whole drawing");
     }
 

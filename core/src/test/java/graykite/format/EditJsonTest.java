@@ -17,6 +17,7 @@ import graykite.acting.InstinctsPlan;
 import graykite.acting.Layers;
 import graykite.acting.LookPoint;
 import graykite.acting.Mark;
+import graykite.acting.NeutralPlan;
 import graykite.acting.Performed;
 import graykite.base.BadInput;
 import graykite.edit.ActingEdit;
@@ -165,6 +166,7 @@ class EditJsonTest {
             new MarkEdit.ChangeMark("x", Kind.HEAD, 0, 0.5, List.of(0.2, 4.0, -3.0, 1.0)),
             new MarkEdit.RemoveMark("x", Kind.HEAD, 1),
             new MarkEdit.GiveBackMarks("x", Kind.HEAD),
+            new ActingEdit.AddLayer("x", 9, new NeutralPlan(LayerSetting.of("Neutral", Blend.OVERRIDE), 0.4)),
             new ActingEdit.RemoveLayer("x", 1),
             new ActingEdit.OrderLayer("x", 1, 3),
             new ClipEdit.AddClip("x", "", 0.5, 2, Clip.Look.of("Wry").withAmounts(1, 0.4)),
@@ -289,6 +291,35 @@ class EditJsonTest {
         assertSays("is no SHA-256", "{\"edit\":\"set-recording\",\"line\":\"x\",\"recording\":{\"sha256\":\"../x\"}}");
         assertSays(
                 "kind of layer", "{\"edit\":\"add-layer\",\"line\":\"x\",\"layer\":{\"kind\":\"fog\",\"name\":\"f\"}}");
+    }
+
+    /** What acting may get wrong, each with what is wrong about it. */
+    @Test
+    void whatIsWrongInActingIsSaid() {
+        String keys = "{\"duration\":1,\"curves\":{\"headYaw\":[{\"time\":0,\"value\":1}]}}";
+        String pass = "{\"edit\":\"add-pass\",\"line\":\"x\",\"from\":0,\"performance\":";
+        assertTrue(json.read(pass + keys + "}") instanceof PassEdit.AddPass);
+        assertSays("no instinct \"nose\"", "{\"edit\":\"give-back-marks\",\"line\":\"x\",\"kind\":\"nose\"}");
+        assertSays("\"from\" is missing", "{\"edit\":\"add-pass\",\"line\":\"x\",\"performance\":" + keys + "}");
+        assertSays("is no SHA-256", pass + "{\"track\":\"../../etc\"}}");
+        assertSays("nothing under", pass + "{\"track\":\"" + "0".repeat(64) + "\"}}");
+        assertSays(
+                "lasts up to four hours", pass + "{\"duration\":99999,\"curves\":{\"a\":[{\"time\":0,\"value\":1}]}}}");
+        assertSays("A curve has a key", pass + "{\"duration\":1,\"curves\":{\"a\":[]}}}");
+        assertSays("for each of its 1 to", pass + "{\"duration\":1,\"curves\":{}}}");
+        assertSays(
+                "The part of a performance",
+                pass + "{\"from\":3,\"duration\":1,\"curves\":{\"a\":[{\"time\":0,\"value\":1}]}}}");
+        assertSays(
+                "beside, behind or over",
+                "{\"edit\":\"set-reference\",\"line\":\"x\",\"reference\":{\"path\":\"a.mp4\",\"place\":\"under\"}}");
+        assertSays("names a file", "{\"edit\":\"set-reference\",\"line\":\"x\",\"reference\":{\"path\":\" \"}}");
+        assertSays(
+                "between 0 and 1",
+                "{\"edit\":\"set-reference\",\"line\":\"x\",\"reference\":{\"path\":\"a.mp4\",\"opacity\":3}}");
+        assertSays(
+                "The mood counts",
+                "{\"edit\":\"add-layer\",\"line\":\"x\",\"layer\":{\"kind\":\"instincts\",\"name\":\"I\",\"mood\":7}}");
     }
 
     private void assertSays(String part, String line) {

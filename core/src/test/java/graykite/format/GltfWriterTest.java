@@ -12,6 +12,7 @@ import de.javagl.jgltf.model.MeshModel;
 import de.javagl.jgltf.model.NodeModel;
 import de.javagl.jgltf.model.io.GltfModelReader;
 import graykite.acting.Score;
+import graykite.motion.Track;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthSettings;
 import graykite.reading.TimingTest;
@@ -26,6 +27,7 @@ import graykite.sound.Sound;
 import graykite.time.FrameRate;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -58,10 +60,33 @@ class GltfWriterTest {
     /** The standard's own validator (Khronos gltf-validator 2.0.0-dev.3.10, from npm; runs on Node.js). */
     @Test
     void theValidatorFindsNothing(@TempDir Path folder) throws Exception {
+        JsonNode report = validated(folder, glb);
+        assertEquals(
+                ODILE.triangleCount(),
+                report.path("info").path("totalTriangleCount").asInt());
+        assertTrue(report.path("info").path("hasMorphTargets").asBoolean());
+        assertEquals(1, report.path("info").path("animationCount").asInt());
+    }
+
+    /** Nor where a neutral key stands before the start: the standard has no time below 0. */
+    @Test
+    void noTimeLiesBeforeZero(@TempDir Path folder) throws Exception {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        GltfWriter.write(ODILE, Optional.of(table.from(-10)), out);
+        validated(folder, out.toByteArray());
+        Path file = folder.resolve("early.glb");
+        Files.write(file, out.toByteArray());
+        Track track = TrackFiles.read(file);
+        assertEquals(table.rows().size(), track.samples(), "every frame is there");
+        String text = new String(out.toByteArray(), StandardCharsets.ISO_8859_1);
+        assertTrue(text.contains("lineStart"), "and it is said where the line begins");
+    }
+
+    private static JsonNode validated(Path folder, byte[] written) throws Exception {
         Path file = folder.resolve("odile.glb");
-        Files.write(file, glb);
-        Path script =
-                Path.of(getClass().getResource("/gltf-validator/validate.js").toURI());
+        Files.write(file, written);
+        Path script = Path.of(
+                GltfWriterTest.class.getResource("/gltf-validator/validate.js").toURI());
         Process process = new ProcessBuilder("node", script.toString(), file.toString())
                 .redirectErrorStream(true)
                 .start();
@@ -70,11 +95,7 @@ class GltfWriterTest {
         JsonNode report = new ObjectMapper().readTree(output);
         assertEquals(0, report.path("issues").path("numErrors").asInt(-1), output);
         assertEquals(0, report.path("issues").path("numWarnings").asInt(-1), output);
-        assertEquals(
-                ODILE.triangleCount(),
-                report.path("info").path("totalTriangleCount").asInt());
-        assertTrue(report.path("info").path("hasMorphTargets").asBoolean());
-        assertEquals(1, report.path("info").path("animationCount").asInt());
+        return report;
     }
 
     /** Read back by an independent library (jgltf): the counts, the bind pose and the animation are what was written. */

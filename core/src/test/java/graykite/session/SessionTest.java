@@ -4,19 +4,26 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.acting.Performed;
 import graykite.edit.Edit;
 import graykite.edit.History;
 import graykite.edit.LineEdit;
+import graykite.edit.PassEdit;
+import graykite.edit.ProjectEdit;
 import graykite.edit.ProjectEdit.NameProject;
+import graykite.motion.Track;
 import graykite.project.Project;
 import graykite.project.SoundFile;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -66,6 +73,32 @@ class SessionTest {
                 0,
                 back.undone().undone().present().line("a").orElseThrow().voice().gain());
         assertEquals("Untitled", new Rescues(root).list().getFirst().title());
+    }
+
+    /** Dense performances lie once on the shelf and come back: from the journal, and from the state that it begins with. */
+    @Test
+    void performancesComeBack() throws IOException {
+        float[] values = new float[3 * 600];
+        for (int i = 0; i < values.length; i++) {
+            values[i] = (float) Math.sin(i);
+        }
+        Performed dense = Performed.whole("Take", new Track(60, List.of("headYaw", "headPitch", "jawDrop"), values));
+        PassEdit.Look look = new PassEdit.Look(dense, false, 0.1, 0, Map.of());
+        Session session = new Session(root, trouble::add);
+        edit(session, new LineEdit.AddLine("a", "A", Optional.empty(), "Fog.", ""), 0);
+        edit(session, new PassEdit.AddPass("a", "", 0, 10, look), 0);
+        session.begin(history, Optional.empty(), true);
+        for (int i = 1; i < 20; i++) {
+            edit(session, new PassEdit.ChangePass("a", "", 0, 0.1 * i, 10, look), 9);
+        }
+        edit(session, new ProjectEdit.KeepPerformance(dense), 0);
+        session.flush();
+        session.close();
+        assertEquals(List.of(), trouble);
+        assertEquals(history.present(), restored().present());
+        try (Stream<Path> shelf = Files.list(root.resolve(Session.SHELF))) {
+            assertEquals(1, shelf.count(), "one file, however often it was dragged");
+        }
     }
 
     /** Undo further back than the state on disk is kept as a state of its own. */

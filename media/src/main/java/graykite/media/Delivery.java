@@ -154,7 +154,8 @@ public final class Delivery {
     }
 
     private static FrameTable table(Scene scene, int actor, FrameRate rate, View view) {
-        return FrameTable.of(scene, actor, rate).from(view.firstFrame());
+        FrameTable table = FrameTable.of(scene, actor, rate);
+        return table.from(view.firstFrame() + table.firstFrame());
     }
 
     private static void writeMovie(Scene scene, Sound sound, FrameRate rate, View view, Path path, Progress progress) {

@@ -3,11 +3,11 @@ package graykite.studio;
 import graykite.base.BadInput;
 import graykite.media.ReferenceFilm;
 import graykite.media.ReferenceFilm.Still;
-import graykite.picture.Picture;
 import graykite.project.Line;
 import graykite.project.Reference;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
+import graykite.studio.view.MouthPictures;
 import graykite.studio.view.StageView;
 import graykite.time.FrameRate;
 import java.nio.file.InvalidPathException;
@@ -18,8 +18,6 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 
 /**
  * Keeps the film or pictures that the line is acted after in step with its time. Decodes on a thread of its own; of several
@@ -79,7 +77,7 @@ final class ReferenceStage implements AutoCloseable {
         }
         try {
             Optional<Image> picture =
-                    film(wanted).at(wanted.time).map(Still::picture).map(ReferenceStage::image);
+                    film(wanted).at(wanted.time).map(Still::picture).map(MouthPictures::image);
             Platform.runLater(() -> {
                 if (reference()
                         .map(r -> r.path().equals(wanted.reference.path()))
@@ -114,21 +112,6 @@ final class ReferenceStage implements AutoCloseable {
                     reference.path() + ": is no path on this machine. Find the reference again, or take it away.",
                     foreign);
         }
-    }
-
-    private static Image image(Picture picture) {
-        WritableImage image = new WritableImage(picture.width(), picture.height());
-        image.getPixelWriter()
-                .setPixels(
-                        0,
-                        0,
-                        picture.width(),
-                        picture.height(),
-                        PixelFormat.getIntArgbInstance(),
-                        picture.pixels(),
-                        0,
-                        picture.width());
-        return image;
     }
 
     @Override

@@ -21,6 +21,7 @@ import javafx.event.ActionEvent;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -164,9 +165,7 @@ class ActingWindowTest extends RealWindow {
         double half = onStage(BROW, 2.5);
         assertTrue(half > 0.3 && half < 0.75, "half way: " + half);
         assertTrue(onStage(BROW, 3.3) < 0.35);
-        run(() -> robot.lookup(n -> n instanceof ButtonBase b && "Both sides alike".equals(b.getText()))
-                .queryAs(javafx.scene.control.CheckBox.class)
-                .setSelected(false));
+        run(() -> robot.lookup("#clip-both").queryAs(CheckBox.class).setSelected(false));
         Slider right = robot.lookup(n -> n instanceof Slider s && "Right".equals(s.getAccessibleText()))
                 .query();
         run(() -> right.setValue(0.2));

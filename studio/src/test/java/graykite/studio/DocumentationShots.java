@@ -350,7 +350,9 @@ final class DocumentationShots {
                 () -> {
                     window.live().off();
                     workspace.lineId().set(workspace.project().lines().get(3).id());
-                    workspace.passes().chooseLast();
+                    workspace.passes().all().stream()
+                            .findFirst()
+                            .ifPresent(p -> workspace.passes().chosen().set(Optional.of(p.choice())));
                     window.player().seek(2.06);
                 },
                 () -> workspace.settled() && workspace.passes().pass().isPresent());
@@ -435,7 +437,9 @@ final class DocumentationShots {
                     window.knot().set(Knot.CAST);
                     window.bringIn().add(DocumentationFigures.flawed());
                 },
-                () -> workspace.jobs().message().get().contains("fault"));
+                // Another message may have come after it.
+                () -> workspace.jobs().messages().stream()
+                        .anyMatch(m -> m.text().contains("fault")));
         add("rig-check", () -> window.scrollDesk(0.10), () -> true);
         add(
                 "",

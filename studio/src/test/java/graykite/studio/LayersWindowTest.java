@@ -6,16 +6,20 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.acting.LayerPlan;
+import graykite.acting.NeutralPlan;
 import graykite.acting.PassesPlan;
 import graykite.layer.LayerSetting;
 import graykite.studio.model.Knot;
 import graykite.time.TimeRange;
 import java.util.List;
 import java.util.Optional;
+import javafx.event.ActionEvent;
 import javafx.geometry.Point2D;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -80,6 +84,22 @@ class LayersWindowTest extends RealWindow {
         choose(1, "Merge with the layer below");
         assertTrue(onFx(() -> workspace.jobs().message().get()).contains("stays live"));
         assertEquals(feel + 1, plans().size());
+    }
+
+    @Test
+    void aNeutralKeyStandsBeforeTheStart() {
+        int before = plans().size();
+        run(() -> ((Button) window.root().lookup("#add-neutral")).fire());
+        assertEquals(before + 1, plans().size());
+        run(() -> {
+            TextField frames = (TextField) window.root().lookup("#neutral-frames");
+            frames.setText("15");
+            frames.fireEvent(new ActionEvent());
+        });
+        double seconds = ((NeutralPlan) plans().getLast()).seconds();
+        assertEquals(0.5, seconds, 1e-6, "15 frames at 30 a second");
+        assertEquals(0, onStage("headPitch", -0.5), 1e-9);
+        assertTrue(onFx(() -> window.root().lookup("#add-neutral").isDisabled()), "one is enough");
     }
 
     @Test

@@ -170,6 +170,12 @@ class LiveWindowTest extends RealWindow {
         assertTrue(onFx(() -> workspace.jobs().message().get()).contains("lacks 1"));
         assertEquals(0, passes().getFirst().ready().pass().mouth(), "a captured mouth is left to speech");
         assertEquals(12 * Math.sin(30 / 8.0), onStage("headYaw", 1.5), 0.6);
+        double later = onStage("headYaw", 2.1);
+        run(() -> workspace.passes().trim(1.4, 2.5, 0));
+        assertEquals(1.4, passes().getFirst().ready().start(), 0.01);
+        assertEquals(0.4, passes().getFirst().ready().pass().what().from(), 0.02);
+        assertEquals(later, onStage("headYaw", 2.1), 0.2, "trimmed, the rest goes as fast as before");
+        run(workspace::undo);
         Point2D middle = onFx(() -> window.sheet()
                 .localToScreen(window.sheet().xOf(1.7), window.sheet().rowY("live")));
         double second = onFx(() -> window.sheet().xOf(2) - window.sheet().xOf(1));

@@ -62,6 +62,7 @@ final class ClipCard extends VBox {
         easeOut = tuner("Goes in", "How long it takes to go", 0, 2, Clip.USUAL_EASE, seconds, v -> workspace
                 .clips()
                 .look(gesture, l -> l.withEases(l.easeIn(), v)));
+        both.setId("clip-both");
         both.setSelected(true);
         both.setTooltip(new Tooltip("Off: left and right differ, as on a living face"));
         pose.setMaxWidth(Double.MAX_VALUE);

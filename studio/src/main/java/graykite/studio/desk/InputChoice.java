@@ -114,7 +114,17 @@ final class InputChoice extends VBox {
                 workspace.jobs().say("Nothing has come from the stream yet.");
             }
         });
-        card.getChildren().addAll(facts, neutral);
+        Parts.Tuner mouth = new Parts.Tuner(
+                "Mouth",
+                "How much of a captured jaw, lips and tongue lies over speech; 0 leaves the mouth to the words",
+                0,
+                1,
+                0,
+                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                () -> {},
+                v -> live.settings().mouth().set(v));
+        mouth.set(live.settings().mouth().get());
+        card.getChildren().addAll(facts, neutral, mouth);
         if (!stream.isSimulated()) {
             TextField port = new TextField(Integer.toString(stream.port()));
             port.setPrefWidth(70);

@@ -24,7 +24,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
-import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Keys of any channel: which, what it is at the playhead, what is done to the chosen keys, and all of them as a list. */
 final class KeysPane extends VBox {
@@ -105,7 +104,7 @@ final class KeysPane extends VBox {
         number.getStyleClass().add("figures");
         number.setAccessibleText("Value at the playhead, as a number");
         number.setOnAction(e -> Parts.number(number.getText()).ifPresent(v -> edits.key(now(), v, 0)));
-        Button key = button(
+        Button key = Parts.button(
                 "Key",
                 Feather.PLUS,
                 "Set a key at the playhead",
@@ -120,19 +119,19 @@ final class KeysPane extends VBox {
 
     private HBox ways() {
         HBox row = Parts.row(
-                button(
+                Parts.button(
                         "Stepped",
                         Feather.BAR_CHART,
                         "The chosen keys jump; all of them when none is chosen",
                         "keys-stepped",
                         () -> edits.going(Key.Way.STEPPED)),
-                button(
+                Parts.button(
                         "Linear",
                         Feather.TRENDING_UP,
                         "Straight lines",
                         "keys-linear",
                         () -> edits.going(Key.Way.LINEAR)),
-                button(
+                Parts.button(
                         "Smooth",
                         Feather.ACTIVITY,
                         "Smooth, without overshooting",
@@ -167,14 +166,6 @@ final class KeysPane extends VBox {
     private static Button small(String text, String tip, String id, Runnable action) {
         Button button = new Button(text);
         button.setStyle("-fx-font-size: 12px; -fx-padding: 3 7 3 7;");
-        button.setTooltip(new Tooltip(tip));
-        button.setId(id);
-        button.setOnAction(e -> action.run());
-        return button;
-    }
-
-    private static Button button(String text, Feather icon, String tip, String id, Runnable action) {
-        Button button = new Button(text, new FontIcon(icon));
         button.setTooltip(new Tooltip(tip));
         button.setId(id);
         button.setOnAction(e -> action.run());

@@ -5,6 +5,7 @@ import graykite.acting.CuesPlan;
 import graykite.acting.InstinctsPlan;
 import graykite.acting.LayerPlan;
 import graykite.acting.LooksPlan;
+import graykite.acting.NeutralPlan;
 import graykite.acting.OwnCurvesPlan;
 import graykite.acting.PassesPlan;
 import graykite.acting.PosesPlan;
@@ -27,6 +28,7 @@ import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -47,6 +49,7 @@ final class LayersPane extends VBox {
     private final LayerBaking baking;
     private final Player player;
     private final VBox rows = new VBox(6);
+    private final Button neutral = new Button("A neutral key before the start", new FontIcon(Feather.ANCHOR));
     private List<LayerPlan> shown = List.of();
     private long gesture;
     private boolean dragging;
@@ -61,6 +64,11 @@ final class LayersPane extends VBox {
         add.setId("add-layer");
         add.setTooltip(new Tooltip("An empty layer on top; its clips lie over all others"));
         add.setOnAction(e -> edits.add());
+        neutral.setId("add-neutral");
+        neutral.setTooltip(
+                new Tooltip(
+                        "The face is at rest ten frames before the start, for rigs and motion blur; curves and glTF begin there"));
+        neutral.setOnAction(e -> edits.addNeutral());
         CheckBox weights = new CheckBox("Weights over time on the sheet");
         weights.setId("layer-weights");
         weights.setTooltip(new Tooltip("A row with a lane for each layer; double-click sets a weight"));
@@ -71,6 +79,7 @@ final class LayersPane extends VBox {
                                 "What is higher lies over what is lower. Closures and couplings come after all of them."),
                         rows,
                         add,
+                        neutral,
                         weights);
     }
 
@@ -85,6 +94,7 @@ final class LayersPane extends VBox {
             rows.getChildren().add(row(i, now.get(i), now.size()));
         }
         setDisable(workspace.line().isEmpty());
+        neutral.setDisable(now.stream().anyMatch(NeutralPlan.class::isInstance));
     }
 
     private static String kind(LayerPlan plan) {
@@ -99,6 +109,7 @@ final class LayersPane extends VBox {
                         : p.clips().size() == 1 ? "1 clip" : p.clips().size() + " clips";
             case LooksPlan p -> p.looks().size() == 1 ? "1 look" : p.looks().size() + " looks";
             case PassesPlan p -> Counted.of(p.passes().size(), "pass", "passes");
+            case NeutralPlan p -> "at rest before the start";
             case CuesPlan p -> Counted.of(p.cues().size(), "cue");
             default -> "";
         };
@@ -146,8 +157,22 @@ final class LayersPane extends VBox {
         weight.set(setting.weight().keys().getFirst().value());
         VBox card = Parts.card(Parts.row(eye, name, up, down, menu(index, plan)), Parts.quiet(about(plan)), weight);
         card.setStyle("-fx-padding: 6 8 6 8; -fx-spacing: 4;");
+        if (plan instanceof NeutralPlan rest) {
+            card.getChildren().add(2, frames(index, rest));
+        }
         card.setId("layer-" + index);
         return card;
+    }
+
+    private HBox frames(int index, NeutralPlan plan) {
+        double now = plan.seconds() / workspace.project().rate().frameLength();
+        TextField field = new TextField(String.format(Locale.ROOT, "%.0f", now));
+        field.setPrefWidth(60);
+        field.setId("neutral-frames");
+        field.getStyleClass().add("figures");
+        field.setAccessibleText("Frames before the start at which the face is at rest");
+        field.setOnAction(e -> Parts.number(field.getText()).ifPresent(v -> edits.neutralFrames(index, v)));
+        return Parts.row(field, new Label("frames before the start"));
     }
 
     private static String about(LayerPlan plan) {

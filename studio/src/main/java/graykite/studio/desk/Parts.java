@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
@@ -16,6 +17,8 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.Ikon;
+import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The pieces that all desks are made of. */
 final class Parts {
@@ -45,6 +48,15 @@ final class Parts {
         VBox card = new VBox(children);
         card.getStyleClass().add("card");
         return card;
+    }
+
+    /** A button with a picture. @param id for those who look for it */
+    static Button button(String text, Ikon icon, String tip, String id, Runnable action) {
+        Button button = new Button(text, new FontIcon(icon));
+        button.setTooltip(new Tooltip(tip));
+        button.setId(id);
+        button.setOnAction(e -> action.run());
+        return button;
     }
 
     static HBox row(Node... children) {

@@ -31,7 +31,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
-import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The chosen pass: when, how much of each region, smoother or with fewer keys, kept for other lines. */
 final class PassCard extends VBox {
@@ -77,25 +76,30 @@ final class PassCard extends VBox {
                 Pass.USUAL_EASE,
                 v -> String.format(Locale.ROOT, "%.2f s", v),
                 v -> edits.look(gesture, l -> changed(l, l.adds(), v, l.mouth(), l.weights())));
-        Button delete = button("", Feather.TRASH_2, "Delete the pass (Delete)", "delete-pass", edits::delete);
+        Button delete = Parts.button("", Feather.TRASH_2, "Delete the pass (Delete)", "delete-pass", edits::delete);
         delete.setAccessibleText("Delete the pass");
         FlowPane buttons = new FlowPane(
                 6,
                 6,
-                button("Smoother", Feather.WIND, "Takes trembling out; it comes no later", "pass-smooth", work::smooth),
-                button(
+                Parts.button(
+                        "Smoother",
+                        Feather.WIND,
+                        "Takes trembling out; it comes no later",
+                        "pass-smooth",
+                        work::smooth),
+                Parts.button(
                         "Fewer keys",
                         Feather.SCISSORS,
                         "Keys in place of samples, or fewer of them; says the error",
                         "pass-thin",
                         work::thin),
-                button(
+                Parts.button(
                         "Go on",
                         Feather.FAST_FORWARD,
                         "Perform on from its end, with the same controls",
                         "pass-extend",
                         extend),
-                button(
+                Parts.button(
                         "Keep",
                         Feather.BOOKMARK,
                         "Keep it for other lines and characters, under its name",
@@ -121,14 +125,6 @@ final class PassCard extends VBox {
     private Parts.Tuner tuner(
             String title, String tip, double most, double usual, DoubleFunction<String> text, DoubleConsumer change) {
         return new Parts.Tuner(title, tip, 0, most, usual, text, () -> gesture = workspace.newGesture(), change);
-    }
-
-    private static Button button(String text, Feather icon, String tip, String id, Runnable action) {
-        Button button = new Button(text, new FontIcon(icon));
-        button.setTooltip(new Tooltip(tip));
-        button.setId(id);
-        button.setOnAction(e -> action.run());
-        return button;
     }
 
     private void rename() {

@@ -79,7 +79,7 @@ final class PerformancesPane extends VBox {
     private void lay(Performed what, double at, double mouth) {
         PassEdit.Look look = new PassEdit.Look(what, false, Pass.USUAL_EASE, mouth, Map.of());
         if (workspace.editLine(0, l -> new PassEdit.AddPass(l, "", at, at + what.length(), look))) {
-            workspace.passes().chooseLast();
+            workspace.passes().choose(what);
         }
     }
 

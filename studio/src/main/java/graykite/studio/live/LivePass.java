@@ -55,6 +55,7 @@ public final class LivePass implements AutoCloseable {
         this.inputs = new LiveInputs(workspace);
         inputs.instruments().addListener((o, b, n) -> rebuild());
         settings.adds().addListener((o, b, n) -> rebuild());
+        settings.mouth().addListener((o, b, n) -> rebuild());
         workspace.lineId().addListener((o, b, n) -> off());
         workspace.performance().addListener((o, before, now) -> {
             if (!before.map(Performance::character).equals(now.map(Performance::character))) {

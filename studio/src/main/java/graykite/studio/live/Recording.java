@@ -102,7 +102,7 @@ final class Recording {
         PassEdit.Look look = Take.look(name, motion, adds, mouth);
         boolean laid = workspace.editLine(0, l -> new PassEdit.AddPass(l, "", start, start + motion.duration(), look));
         if (laid) {
-            workspace.passes().chooseLast();
+            workspace.passes().choose(look.what());
             workspace
                     .jobs()
                     .say(String.format(

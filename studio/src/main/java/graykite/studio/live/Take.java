@@ -1,6 +1,5 @@
 package graykite.studio.live;
 
-import graykite.acting.Mouths;
 import graykite.acting.Pass;
 import graykite.acting.Performed;
 import graykite.edit.PassEdit;
@@ -9,7 +8,6 @@ import graykite.motion.OneEuro;
 import graykite.motion.Thinning;
 import graykite.motion.Track;
 import graykite.rig.Roles;
-import java.util.List;
 import java.util.Map;
 
 /** What becomes of a recording: smoothed, thinned, and laid on the line. */
@@ -53,10 +51,5 @@ final class Take {
     /** The edit that lays it on a line. */
     static PassEdit.Look look(String name, Motion motion, boolean adds, double mouth) {
         return new PassEdit.Look(Performed.whole(name, motion), adds, Pass.USUAL_EASE, mouth, Map.of());
-    }
-
-    /** True when something of it belongs to the mouth. */
-    static boolean ofMouth(List<String> controls) {
-        return controls.stream().anyMatch(c -> Mouths.isOfMouth(Roles.group(c)));
     }
 }

@@ -5,6 +5,7 @@ import graykite.acting.Instincts;
 import graykite.acting.InstinctsPlan;
 import graykite.acting.LayerPlan;
 import graykite.acting.Layers;
+import graykite.acting.NeutralPlan;
 import graykite.edit.ActingEdit;
 import graykite.edit.ClipEdit;
 import graykite.layer.LayerSetting;
@@ -114,6 +115,21 @@ public final class LayerEdits {
     public void add() {
         LayerPlan plan = new ClipsPlan(LayerSetting.of(layers().freeName(ClipEdit.USUAL_LAYER), Blend.ADD), List.of());
         workspace.editLine(0, l -> new ActingEdit.AddLayer(l, plans().size(), plan));
+    }
+
+    /** Puts the face to rest some frames before the start. */
+    public void addNeutral() {
+        double seconds = NeutralPlan.USUAL_FRAMES * workspace.project().rate().frameLength();
+        LayerPlan plan = new NeutralPlan(LayerSetting.of(layers().freeName("Neutral"), Blend.OVERRIDE), seconds);
+        workspace.editLine(0, l -> new ActingEdit.AddLayer(l, plans().size(), plan));
+    }
+
+    /** How many frames before the start the face is at rest. */
+    public void neutralFrames(int index, double frames) {
+        if (plans().get(index) instanceof NeutralPlan plan) {
+            double seconds = frames * workspace.project().rate().frameLength();
+            workspace.editLine(0, l -> new ActingEdit.ChangeLayer(l, index, new NeutralPlan(plan.setting(), seconds)));
+        }
     }
 
     /** Another copy of a layer, right above it. */

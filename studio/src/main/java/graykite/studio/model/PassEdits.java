@@ -16,6 +16,9 @@ import javafx.beans.property.SimpleObjectProperty;
 
 /** The live passes and captures on the line: which is chosen, and the edits of it. Every change undoes. */
 public final class PassEdits {
+    /** The least of a motion that is shown, in seconds. */
+    private static final double LEAST = 0.02;
+
     private final Workspace workspace;
     private final ObjectProperty<Optional<Choice>> chosen = new SimpleObjectProperty<>(Optional.empty());
 
@@ -64,9 +67,12 @@ public final class PassEdits {
                 .findFirst());
     }
 
-    /** Chooses the pass that was laid last. */
-    public void chooseLast() {
-        all().stream().reduce((a, b) -> b).ifPresent(p -> chosen.set(Optional.of(p.choice())));
+    /** Chooses the pass of a performance that was laid just now. */
+    public void choose(Performed laid) {
+        all().stream()
+                .filter(p -> p.ready().pass().what() == laid)
+                .reduce((a, b) -> b)
+                .ifPresent(p -> chosen.set(Optional.of(p.choice())));
     }
 
     /** Moves or stretches the chosen pass. */
@@ -74,6 +80,24 @@ public final class PassEdits {
         double start = Math.max(0, from);
         pass().ifPresent(r ->
                 change(start, Math.max(start + PassesLayer.LEAST, to), PassEdit.Look.of(r.pass()), gesture));
+    }
+
+    /** Shows less or more of what the chosen pass performs, at the speed that it has. */
+    public void trim(double from, double to, long gesture) {
+        pass().ifPresent(r -> {
+            PassEdit.Look look = PassEdit.Look.of(r.pass());
+            Performed what = look.what();
+            double speed = what.length() / (r.end() - r.start());
+            double last = what.motion().duration();
+            double begins = Math.clamp(what.from() + (from - r.start()) * speed, 0, Math.max(0, last - 2 * LEAST));
+            double ends = Math.clamp(what.to() + (to - r.end()) * speed, begins + LEAST, last);
+            Performed less = new Performed(what.name(), what.motion(), begins, ends);
+            change(
+                    Math.max(0, r.start() + (begins - what.from()) / speed),
+                    r.end() + (ends - what.to()) / speed,
+                    new PassEdit.Look(less, look.adds(), look.ease(), look.mouth(), look.weights()),
+                    gesture);
+        });
     }
 
     /** Changes the chosen pass apart from where it stands. */

@@ -240,7 +240,7 @@ final class ClipsRow extends SheetRow {
             item(menu, "Exchange left and right", () -> edits.look(0, l -> l.withAmounts(l.right(), l.left())));
             if (look.content() instanceof Clip.Linked) {
                 item(menu, "Make it this clip's own", edits::makeOwn);
-            } else {
+            } else if (look.content() instanceof Clip.Own) {
                 item(
                         menu,
                         "Follow the library again",

@@ -19,7 +19,9 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 
-/** Live passes and captures: a block each with what its busiest control does in it; those that overlap lie one under another. */
+/** Live passes and captures: a block each with what its busiest control does in it; those that overlap lie one under another.
+ * Its ends stretch it; with Shift they trim it.
+ */
 final class PassesRow extends SheetRow {
     private static final Font NAME = Font.font("Inter", 12);
 
@@ -174,7 +176,11 @@ final class PassesRow extends SheetRow {
     void drag(SheetPointer at) {
         edits.pass().ifPresent(pass -> {
             TimeRange to = grip.dragged(at, pass.start(), pass.end(), grabbed, PassesLayer.LEAST);
-            edits.place(to.start(), to.end(), gesture);
+            if (at.shift() && grip != BlockGrip.MIDDLE) {
+                edits.trim(to.start(), to.end(), gesture);
+            } else {
+                edits.place(to.start(), to.end(), gesture);
+            }
             sheet.player().seek(at.time());
         });
     }
