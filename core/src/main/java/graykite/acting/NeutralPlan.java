@@ -15,9 +15,12 @@ public record NeutralPlan(LayerSetting setting, double seconds) implements Layer
     /** Frames before the start unless one says otherwise. */
     public static final int USUAL_FRAMES = 10;
 
+    /** How far before the start it may stand, in seconds. */
+    public static final double MOST = 60;
+
     public NeutralPlan {
         requireThat(
-                seconds > 0 && seconds <= 60, "A neutral key stands up to 60 s before the start, not %.3f.", seconds);
+                seconds > 0 && seconds <= MOST, "A neutral key stands up to 60 s before the start, not %.3f.", seconds);
     }
 
     @Override

@@ -20,7 +20,7 @@ final class KeyBindings {
     /** @param blocked true while something lies above the window that takes all keys */
     static void install(Parent root, List<UserAction> actions, BooleanSupplier blocked) {
         root.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (blocked.getAsBoolean() || neededByControl(e)) {
+            if (e.isConsumed() || blocked.getAsBoolean() || neededByControl(e)) {
                 return;
             }
             if (e.getTarget() instanceof ButtonBase button && e.getCode() == KeyCode.ENTER) {

@@ -6,6 +6,7 @@ import graykite.studio.desk.CastDesk;
 import graykite.studio.desk.DeliveryDesk;
 import graykite.studio.desk.MouthDesk;
 import graykite.studio.desk.ReadingDesk;
+import graykite.studio.live.FaceKeys;
 import graykite.studio.live.LivePass;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.Knot;
@@ -97,6 +98,7 @@ public final class StudioWindow {
         });
         desks.open(face.tool());
         director.show();
+        new FaceKeys(live()).install(root, this::overlayOpen);
         KeyBindings.install(root, actions, this::overlayOpen);
         FileDrop.install(root, this::take, this::takeRecordings);
     }

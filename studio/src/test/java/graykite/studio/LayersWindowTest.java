@@ -91,15 +91,21 @@ class LayersWindowTest extends RealWindow {
         int before = plans().size();
         run(() -> ((Button) window.root().lookup("#add-neutral")).fire());
         assertEquals(before + 1, plans().size());
-        run(() -> {
-            TextField frames = (TextField) window.root().lookup("#neutral-frames");
-            frames.setText("15");
-            frames.fireEvent(new ActionEvent());
-        });
-        double seconds = ((NeutralPlan) plans().getLast()).seconds();
-        assertEquals(0.5, seconds, 1e-6, "15 frames at 30 a second");
+        assertEquals(0.5, neutralAfter("15"), 1e-6, "15 frames at 30 a second");
+        assertEquals(NeutralPlan.MOST, neutralAfter("99999"), 1e-6, "no more than can be");
+        assertEquals(1 / 30.0, neutralAfter("0"), 1e-6, "one frame at least");
+        neutralAfter("15");
         assertEquals(0, onStage("headPitch", -0.5), 1e-9);
         assertTrue(onFx(() -> window.root().lookup("#add-neutral").isDisabled()), "one is enough");
+    }
+
+    private double neutralAfter(String typed) {
+        run(() -> {
+            TextField frames = (TextField) window.root().lookup("#neutral-frames");
+            frames.setText(typed);
+            frames.fireEvent(new ActionEvent());
+        });
+        return ((NeutralPlan) plans().getLast()).seconds();
     }
 
     @Test

@@ -122,6 +122,27 @@ class LiveWindowTest extends RealWindow {
         assertEquals(1, passes().size());
     }
 
+    /** Held arrows turn the head and leave the sheet where it is; when nobody performs they step as ever. */
+    @Test
+    void aHeadIsPerformedWithKeys(FxRobot robot) throws Exception {
+        robot.moveTo(face(0, 0));
+        run(() -> window.live().tryOut(true));
+        double at = onFx(() -> window.player().time().get());
+        robot.press(KeyCode.RIGHT);
+        await(() -> Math.abs(shownYaw() - 28) < 0.5);
+        robot.press(KeyCode.LEFT);
+        await(() -> Math.abs(shownYaw()) < 0.5);
+        robot.release(KeyCode.RIGHT);
+        await(() -> Math.abs(shownYaw() + 28) < 0.5);
+        assertEquals(at, onFx(() -> window.player().time().get()), 1e-9, "the sheet stands");
+        robot.press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
+        await(() -> state() == State.OFF);
+        robot.release(KeyCode.LEFT);
+        robot.press(KeyCode.RIGHT).release(KeyCode.RIGHT);
+        settle();
+        assertTrue(onFx(() -> window.player().time().get()) > at, "arrows step again");
+    }
+
     /** Part by part: brows over the head; what is thrown away leaves nothing; an ended recording is kept up to there. */
     @Test
     void partByPart(FxRobot robot) throws Exception {

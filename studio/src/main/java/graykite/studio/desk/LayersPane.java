@@ -171,7 +171,16 @@ final class LayersPane extends VBox {
         field.setId("neutral-frames");
         field.getStyleClass().add("figures");
         field.setAccessibleText("Frames before the start at which the face is at rest");
-        field.setOnAction(e -> Parts.number(field.getText()).ifPresent(v -> edits.neutralFrames(index, v)));
+        field.setTooltip(new Tooltip("One frame at least, a minute at most"));
+        field.setOnAction(e -> {
+            Parts.number(field.getText()).ifPresent(v -> edits.neutralFrames(index, v));
+            if (edits.plans().get(index) instanceof NeutralPlan kept) {
+                field.setText(String.format(
+                        Locale.ROOT,
+                        "%.0f",
+                        kept.seconds() / workspace.project().rate().frameLength()));
+            }
+        });
         return Parts.row(field, new Label("frames before the start"));
     }
 

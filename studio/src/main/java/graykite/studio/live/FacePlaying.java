@@ -46,7 +46,7 @@ public final class FacePlaying implements FaceTool {
     @Override
     public String hint() {
         return live.state().get() == State.RECORDING
-                ? "Recording: move the mouse over the face. R ends and keeps it, Escape throws it away."
-                : "Move the mouse over the face; press to blink. R records, Escape ends.";
+                ? "Recording: mouse or arrow keys. R ends and keeps it, Escape throws it away."
+                : "Move the mouse over the face, or hold arrow keys; press, or B, blinks. R records, Escape ends.";
     }
 }

@@ -23,6 +23,7 @@ final class LiveInputs implements AutoCloseable {
             new SimpleObjectProperty<>(List.of(Instrument.ALL.getFirst()));
     private Optional<Stream> stream = Optional.empty();
     private Optional<Knobs> knobs = Optional.empty();
+    private long followed = System.nanoTime();
 
     LiveInputs(Workspace workspace) {
         this.workspace = workspace;
@@ -82,6 +83,9 @@ final class LiveInputs implements AutoCloseable {
 
     /** Takes what came since the last time. */
     List<Stream.Face> taken() {
+        long now = System.nanoTime();
+        hand.follow((now - followed) / 1e9);
+        followed = now;
         knobs.ifPresent(Knobs::take);
         if (knobs.map(k -> !k.isThere()).orElse(false)) {
             workspace.jobs().say("The controller was pulled out; the mouse still plays.");

@@ -124,10 +124,11 @@ public final class LayerEdits {
         workspace.editLine(0, l -> new ActingEdit.AddLayer(l, plans().size(), plan));
     }
 
-    /** How many frames before the start the face is at rest. */
+    /** How many frames before the start the face is at rest; one at least. */
     public void neutralFrames(int index, double frames) {
         if (plans().get(index) instanceof NeutralPlan plan) {
-            double seconds = frames * workspace.project().rate().frameLength();
+            double length = workspace.project().rate().frameLength();
+            double seconds = Math.clamp(frames * length, length, NeutralPlan.MOST);
             workspace.editLine(0, l -> new ActingEdit.ChangeLayer(l, index, new NeutralPlan(plan.setting(), seconds)));
         }
     }

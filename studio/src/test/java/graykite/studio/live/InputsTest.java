@@ -43,6 +43,22 @@ class InputsTest {
         assertTrue(hand.inputs().isEmpty());
     }
 
+    /** A held key goes two thirds of its way in 0.07 s, adds to the pointer, and comes back when it is let go. */
+    @Test
+    void keysAreHeldSoftly() {
+        Hand hand = new Hand();
+        hand.hold(Input.X, 1);
+        hand.follow(0.07);
+        assertEquals(1 - 1 / Math.E, hand.inputs().get(Input.X), 1e-9);
+        hand.follow(1);
+        hand.move(400 + 90, 200, 800, 400);
+        assertEquals(1, hand.inputs().get(Input.X), "no further than the end");
+        hand.hold(Input.X, 0);
+        hand.follow(1);
+        hand.follow(0.01);
+        assertEquals(0.5, hand.inputs().get(Input.X), "the pointer is left");
+    }
+
     @Test
     void aKnobIsLearnedMovedAndForgotten() {
         try (Knobs knobs = new Knobs("", List.of())) {
