@@ -3,7 +3,6 @@ package graykite.edit;
 import graykite.acting.LayerPlan;
 import graykite.acting.Layers;
 import graykite.acting.PoseKey;
-import graykite.base.BadInput;
 import graykite.project.Project;
 import graykite.reading.Place;
 import graykite.reading.WordFinder;
@@ -26,12 +25,6 @@ public sealed interface ActingEdit extends Edit {
             change.accept(all, Find.words(l));
             return l.withKeys(all);
         });
-    }
-
-    private static void there(List<?> all, int index, String what) {
-        if (index < 0 || index >= all.size()) {
-            throw new BadInput("There is no " + what + " " + index + ": the line has " + all.size() + ", from 0.");
-        }
     }
 
     /** Another variation of the instincts. */
@@ -79,11 +72,9 @@ public sealed interface ActingEdit extends Edit {
         @Override
         public Project on(Project project) {
             return keys(project, line, (all, words) -> {
-                there(all, key, "keyed pose");
+                Find.there(all, key, "keyed pose", "line");
                 PoseKey before = all.get(key);
-                boolean stays = Math.abs(before.at().in(words) - time) < 1e-9;
-                Place at = stays ? before.at() : Place.at(Math.max(0, time), words);
-                all.set(key, new PoseKey(at, pose, strength, ease));
+                all.set(key, new PoseKey(Places.moved(before.at(), time, words), pose, strength, ease));
             });
         }
     }
@@ -98,7 +89,7 @@ public sealed interface ActingEdit extends Edit {
         @Override
         public Project on(Project project) {
             return keys(project, line, (all, words) -> {
-                there(all, key, "keyed pose");
+                Find.there(all, key, "keyed pose", "line");
                 all.remove(key);
             });
         }
@@ -127,7 +118,7 @@ public sealed interface ActingEdit extends Edit {
         @Override
         public Project on(Project project) {
             return layers(project, line, l -> {
-                there(l.plans(), index, "layer");
+                Find.there(l.plans(), index, "layer", "line");
                 return l.with(index, layer);
             });
         }
@@ -142,7 +133,7 @@ public sealed interface ActingEdit extends Edit {
         @Override
         public Project on(Project project) {
             return layers(project, line, l -> {
-                there(l.plans(), index, "layer");
+                Find.there(l.plans(), index, "layer", "line");
                 return l.without(index);
             });
         }
@@ -158,7 +149,7 @@ public sealed interface ActingEdit extends Edit {
         @Override
         public Project on(Project project) {
             return layers(project, line, l -> {
-                there(l.plans(), index, "layer");
+                Find.there(l.plans(), index, "layer", "line");
                 return l.without(index).plus(to, l.plans().get(index));
             });
         }

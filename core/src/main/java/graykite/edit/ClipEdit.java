@@ -2,12 +2,10 @@ package graykite.edit;
 
 import graykite.acting.Clip;
 import graykite.acting.ClipsPlan;
-import graykite.base.BadInput;
 import graykite.layer.LayerSetting;
 import graykite.layer.LayerSetting.Blend;
 import graykite.project.Line;
 import graykite.project.Project;
-import graykite.reading.Place;
 import graykite.reading.WordFinder;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -24,33 +22,8 @@ public sealed interface ClipEdit extends Edit {
 
     String layer();
 
-    private static Clip placed(Line line, double from, double to, Clip.Look look) {
-        if (!(to > from)) {
-            throw new BadInput("A clip ends after it begins, not at %.2f s after %.2f s.".formatted(to, from));
-        }
-        WordFinder words = Find.words(line);
-        return new Clip(Place.at(Math.max(0, from), words), Place.at(Math.max(0, to), words), look);
-    }
-
     private static Project changed(Project project, String named, String layer, UnaryOperator<ClipsPlan> change) {
-        return LineEdit.changed(project, named, l -> {
-            int at = l.layers()
-                    .find(ClipsPlan.class, layer)
-                    .orElseThrow(() -> new BadInput(
-                            layer.isEmpty()
-                                    ? "The line has no clips."
-                                    : "The line has no layer for clips of the name \"" + layer + "\"."));
-            return l.withLayers(l.layers()
-                    .with(at, change.apply((ClipsPlan) l.layers().plans().get(at))));
-        });
-    }
-
-    private static int there(ClipsPlan plan, int clip) {
-        if (clip < 0 || clip >= plan.clips().size()) {
-            throw new BadInput("There is no clip " + clip + ": the layer has "
-                    + plan.clips().size() + ", from 0.");
-        }
-        return clip;
+        return LineEdit.changed(project, named, ClipsPlan.class, layer, "clips", change);
     }
 
     /** Puts an expression on a stretch of the line. @param from seconds of the line @param to seconds of the line */
@@ -63,7 +36,9 @@ public sealed interface ClipEdit extends Edit {
         @Override
         public Project on(Project project) {
             Line own = Find.line(project, line);
-            Clip clip = placed(own, from, to, look);
+            Places.inOrder("A clip", from, to);
+            WordFinder words = Find.words(own);
+            Clip clip = new Clip(Places.at(from, words), Places.at(to, words), look);
             if (own.layers().find(ClipsPlan.class, layer).isPresent()) {
                 return changed(project, line, layer, p -> p.plus(clip));
             }
@@ -85,16 +60,13 @@ public sealed interface ClipEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            Line own = Find.line(project, line);
-            WordFinder words = Find.words(own);
+            Places.inOrder("A clip", from, to);
+            WordFinder words = Find.words(Find.line(project, line));
             return changed(project, line, layer, p -> {
-                Clip before = p.clips().get(there(p, clip));
-                Clip after = placed(own, from, to, look);
-                // What was not moved hangs where it hung.
-                boolean starts = Math.abs(before.from().in(words) - from) < 1e-9;
-                boolean ends = Math.abs(before.to().in(words) - to) < 1e-9;
+                Clip before = p.clips().get(Find.there(p.clips(), clip, "clip", "layer"));
                 return p.with(
-                        clip, new Clip(starts ? before.from() : after.from(), ends ? before.to() : after.to(), look));
+                        clip,
+                        new Clip(Places.moved(before.from(), from, words), Places.moved(before.to(), to, words), look));
             });
         }
     }
@@ -108,7 +80,7 @@ public sealed interface ClipEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return changed(project, line, layer, p -> p.without(there(p, clip)));
+            return changed(project, line, layer, p -> p.without(Find.there(p.clips(), clip, "clip", "layer")));
         }
     }
 }

@@ -53,6 +53,15 @@ final class Find {
                 .orElseThrow(() -> new BadInput("The line \"" + line.title().strip() + "\" is not read yet."));
     }
 
+    /** The same index, when something is there. @param what such as "clip" @param where such as "layer" @throws BadInput otherwise */
+    static int there(List<?> all, int index, String what, String where) {
+        if (index < 0 || index >= all.size()) {
+            throw new BadInput(
+                    "There is no " + what + " " + index + ": the " + where + " has " + all.size() + ", from 0.");
+        }
+        return index;
+    }
+
     /** The same reading, when it has a word, and a sound in it where one is named. @throws BadInput otherwise */
     static Timing there(Timing timing, int word, int phone) {
         if (word < 0 || word >= timing.words().size()) {

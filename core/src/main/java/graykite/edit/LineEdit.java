@@ -1,5 +1,7 @@
 package graykite.edit;
 
+import graykite.acting.LayerPlan;
+import graykite.acting.Layers;
 import graykite.base.BadInput;
 import graykite.project.Line;
 import graykite.project.Project;
@@ -20,6 +22,26 @@ public sealed interface LineEdit extends Edit {
         Line before = Find.line(project, named);
         Line after = change.apply(before);
         return after.equals(before) ? project : project.with(after);
+    }
+
+    /**
+     * The project with one layer of a line changed.
+     *
+     * @param layer its name; empty for the first of its kind
+     * @param what the layer holds, such as "clips"
+     */
+    static <P extends LayerPlan> Project changed(
+            Project project, String named, Class<P> kind, String layer, String what, UnaryOperator<P> change) {
+        return changed(project, named, l -> {
+            Layers layers = l.layers();
+            int at = layers.find(kind, layer)
+                    .orElseThrow(() -> new BadInput(
+                            layer.isEmpty()
+                                    ? "The line has no " + what + "."
+                                    : "The line has no layer for " + what + " of the name \"" + layer + "\"."));
+            return l.withLayers(
+                    layers.with(at, change.apply(kind.cast(layers.plans().get(at)))));
+        });
     }
 
     /**

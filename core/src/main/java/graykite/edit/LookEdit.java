@@ -3,10 +3,7 @@ package graykite.edit;
 import graykite.acting.LookBlock;
 import graykite.acting.LookPoint;
 import graykite.acting.LooksPlan;
-import graykite.base.BadInput;
-import graykite.project.Line;
 import graykite.project.Project;
-import graykite.reading.Place;
 import graykite.reading.WordFinder;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -26,25 +23,11 @@ public sealed interface LookEdit extends Edit {
                         l.layers().changedOrMade(LooksPlan.class, LAYER, s -> new LooksPlan(s, List.of()), change)));
     }
 
-    private static LookBlock placed(
-            Project project, String named, double from, double to, LookPoint point, double head) {
-        if (!(to > from)) {
-            throw new BadInput("A look ends after it begins, not at %.2f s after %.2f s.".formatted(to, from));
-        }
+    private static void check(Project project, double from, double to, LookPoint point) {
+        Places.inOrder("A look", from, to);
         if (point instanceof LookPoint.Person person) {
             Find.member(project, person.member());
         }
-        Line line = Find.line(project, named);
-        WordFinder words = Find.words(line);
-        return new LookBlock(Place.at(Math.max(0, from), words), Place.at(Math.max(0, to), words), point, head);
-    }
-
-    private static int there(LooksPlan plan, int look) {
-        if (look < 0 || look >= plan.looks().size()) {
-            throw new BadInput("There is no look " + look + ": the line has "
-                    + plan.looks().size() + ", from 0.");
-        }
-        return look;
     }
 
     /** @param from seconds of the line @param to seconds of the line @param head how much of the turn the head takes, 0 to 1 */
@@ -56,7 +39,9 @@ public sealed interface LookEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            LookBlock look = placed(project, line, from, to, point, head);
+            check(project, from, to, point);
+            WordFinder words = Find.words(Find.line(project, line));
+            LookBlock look = new LookBlock(Places.at(from, words), Places.at(to, words), point, head);
             return changed(project, line, p -> p.plus(look));
         }
     }
@@ -70,8 +55,18 @@ public sealed interface LookEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            LookBlock after = placed(project, line, from, to, point, head);
-            return changed(project, line, p -> p.with(there(p, look), after));
+            check(project, from, to, point);
+            WordFinder words = Find.words(Find.line(project, line));
+            return changed(project, line, p -> {
+                LookBlock before = p.looks().get(Find.there(p.looks(), look, "look", "line"));
+                return p.with(
+                        look,
+                        new LookBlock(
+                                Places.moved(before.from(), from, words),
+                                Places.moved(before.to(), to, words),
+                                point,
+                                head));
+            });
         }
     }
 
@@ -84,7 +79,7 @@ public sealed interface LookEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            return changed(project, line, p -> p.without(there(p, look)));
+            return changed(project, line, p -> p.without(Find.there(p.looks(), look, "look", "line")));
         }
     }
 }

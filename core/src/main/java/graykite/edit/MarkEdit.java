@@ -2,12 +2,9 @@ package graykite.edit;
 
 import graykite.acting.Instincts.Kind;
 import graykite.acting.InstinctsPlan;
-import graykite.acting.LayerPlan;
-import graykite.acting.Layers;
 import graykite.acting.Mark;
 import graykite.base.BadInput;
 import graykite.project.Project;
-import graykite.reading.Place;
 import graykite.reading.WordFinder;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,13 +18,8 @@ public sealed interface MarkEdit extends Edit {
     Kind kind();
 
     private static Project changed(Project project, String line, UnaryOperator<InstinctsPlan> change) {
-        return LineEdit.changed(project, line, l -> {
-            Layers layers = l.layers();
-            int at = layers.find(InstinctsPlan.class, "")
-                    .orElseThrow(() -> new BadInput("The line has no layer for what the face does by itself."));
-            LayerPlan plan = layers.plans().get(at);
-            return l.withLayers(layers.with(at, change.apply((InstinctsPlan) plan)));
-        });
+        return LineEdit.changed(
+                project, line, InstinctsPlan.class, "", "layer for what the face does by itself", change);
     }
 
     private static Project marks(Project project, MarkEdit edit, UnaryOperator<List<Mark>> change) {
@@ -78,7 +70,7 @@ public sealed interface MarkEdit extends Edit {
         public Project on(Project project) {
             WordFinder words = Find.words(Find.line(project, line));
             return marks(project, this, all -> {
-                all.add(new Mark(Place.at(Math.max(0, time), words), figures));
+                all.add(new Mark(Places.at(time, words), figures));
                 return all;
             });
         }
@@ -100,9 +92,7 @@ public sealed interface MarkEdit extends Edit {
             WordFinder words = Find.words(Find.line(project, line));
             return marks(project, this, all -> {
                 there(all, mark, kind);
-                Place was = all.get(mark).at();
-                boolean stays = Math.abs(was.in(words) - time) < 1e-9;
-                all.set(mark, new Mark(stays ? was : Place.at(Math.max(0, time), words), figures));
+                all.set(mark, new Mark(Places.moved(all.get(mark).at(), time, words), figures));
                 return all;
             });
         }

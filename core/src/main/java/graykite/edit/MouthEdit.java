@@ -1,6 +1,5 @@
 package graykite.edit;
 
-import graykite.base.BadInput;
 import graykite.motion.Curve;
 import graykite.mouth.Diction;
 import graykite.mouth.MotionStyle;
@@ -33,16 +32,9 @@ public sealed interface MouthEdit extends Edit {
                 project, named, l -> l.withMouth(change.apply(l.mouth(), new WordFinder(Find.reading(l)))));
     }
 
-    private static int there(List<?> all, int index, String what) {
-        if (index < 0 || index >= all.size()) {
-            throw new BadInput("There is no " + what + " " + index + ": the line has " + all.size() + ", from 0.");
-        }
-        return index;
-    }
-
     private static <T> List<T> without(List<T> all, int index, String what) {
         List<T> fewer = new ArrayList<>(all);
-        fewer.remove(there(all, index, what));
+        fewer.remove(Find.there(all, index, what, "line"));
         return fewer;
     }
 
@@ -95,7 +87,7 @@ public sealed interface MouthEdit extends Edit {
         @Override
         public Project on(Project project) {
             return changed(project, line, w -> {
-                Section now = w.sections().get(there(w.sections(), section, "section"));
+                Section now = w.sections().get(Find.there(w.sections(), section, "section", "line"));
                 return w.withSection(
                         section, now.withDiction(diction).withMotion(motion).withBlend(blend));
             });
@@ -154,7 +146,9 @@ public sealed interface MouthEdit extends Edit {
         @Override
         public Project on(Project project) {
             return changed(
-                    project, line, w -> w.withTouchUp(there(w.touchUps(), touch, "touch-up"), t -> t.withMuted(muted)));
+                    project,
+                    line,
+                    w -> w.withTouchUp(Find.there(w.touchUps(), touch, "touch-up", "line"), t -> t.withMuted(muted)));
         }
     }
 
@@ -203,7 +197,7 @@ public sealed interface MouthEdit extends Edit {
         public Project on(Project project) {
             return onWords(project, line, (w, words) -> {
                 List<TakenCurve> all = new ArrayList<>(w.curves());
-                TakenCurve now = all.get(there(all, own, "own curve"));
+                TakenCurve now = all.get(Find.there(all, own, "own curve", "line"));
                 all.set(own, TakenCurve.of(now.channel(), curve, words));
                 return w.withCurves(all);
             });

@@ -46,32 +46,7 @@ public sealed interface PassEdit extends Edit {
     }
 
     private static Project changed(Project project, String named, String layer, UnaryOperator<List<Pass>> change) {
-        return LineEdit.changed(project, named, l -> {
-            int at = l.layers()
-                    .find(PassesPlan.class, layer)
-                    .orElseThrow(() -> new BadInput(
-                            layer.isEmpty()
-                                    ? "The line has no passes."
-                                    : "The line has no layer for passes of the name \"" + layer + "\"."));
-            return l.withLayers(
-                    l.layers().with(at, ((PassesPlan) l.layers().plans().get(at)).with(change)));
-        });
-    }
-
-    private static void there(List<Pass> passes, int pass) {
-        if (pass < 0 || pass >= passes.size()) {
-            throw new BadInput("There is no pass " + pass + ": the layer has " + passes.size() + ", from 0.");
-        }
-    }
-
-    private static Place place(double time, WordFinder words) {
-        return Place.at(Math.max(0, time), words);
-    }
-
-    private static void inOrder(double from, double to) {
-        if (!(to > from)) {
-            throw new BadInput("A pass ends after it begins, not at %.2f s after %.2f s.".formatted(to, from));
-        }
+        return LineEdit.changed(project, named, PassesPlan.class, layer, "passes", plan -> plan.with(change));
     }
 
     /** Lays a performance on a stretch of the line, over the passes that are there. Times are seconds of the line. */
@@ -83,10 +58,10 @@ public sealed interface PassEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            inOrder(from, to);
+            Places.inOrder("A pass", from, to);
             Line own = Find.line(project, line);
             WordFinder words = Find.words(own);
-            Pass pass = look.at(place(from, words), place(to, words));
+            Pass pass = look.at(Places.at(from, words), Places.at(to, words));
             Optional<Integer> there = own.layers().find(PassesPlan.class, layer);
             if (there.isPresent()) {
                 return changed(project, line, layer, all -> {
@@ -111,17 +86,12 @@ public sealed interface PassEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            inOrder(from, to);
+            Places.inOrder("A pass", from, to);
             WordFinder words = Find.words(Find.line(project, line));
             return changed(project, line, layer, all -> {
-                there(all, pass);
+                Find.there(all, pass, "pass", "layer");
                 Pass before = all.get(pass);
-                // What was not moved hangs where it hung.
-                boolean starts = Math.abs(before.from().in(words) - from) < 1e-9;
-                boolean ends = Math.abs(before.to().in(words) - to) < 1e-9;
-                all.set(
-                        pass,
-                        look.at(starts ? before.from() : place(from, words), ends ? before.to() : place(to, words)));
+                all.set(pass, look.at(Places.moved(before.from(), from, words), Places.moved(before.to(), to, words)));
                 return all;
             });
         }
@@ -137,7 +107,7 @@ public sealed interface PassEdit extends Edit {
         @Override
         public Project on(Project project) {
             return changed(project, line, layer, all -> {
-                there(all, pass);
+                Find.there(all, pass, "pass", "layer");
                 Performed what = all.get(pass).what();
                 if (!(what.motion() instanceof Keyed keyed)) {
                     throw new BadInput("The pass " + what.name() + " is dense: turn it into keys first.");
@@ -158,7 +128,7 @@ public sealed interface PassEdit extends Edit {
         @Override
         public Project on(Project project) {
             return changed(project, line, layer, all -> {
-                there(all, pass);
+                Find.there(all, pass, "pass", "layer");
                 all.remove(pass);
                 return all;
             });

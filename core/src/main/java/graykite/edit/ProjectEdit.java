@@ -8,9 +8,18 @@ import graykite.text.Pronunciation;
 import graykite.time.FrameRate;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 
 /** Changes of the project as a whole. */
 public sealed interface ProjectEdit extends Edit {
+    private static <T> List<T> without(List<T> all, Predicate<T> forgotten, String what) {
+        List<T> left = all.stream().filter(forgotten.negate()).toList();
+        if (left.size() == all.size()) {
+            throw new BadInput("There is no " + what + ".");
+        }
+        return left;
+    }
+
     record NameProject(String title) implements ProjectEdit {
         @Override
         public String inWords() {
@@ -113,13 +122,8 @@ public sealed interface ProjectEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            List<Performed> left = project.performances().stream()
-                    .filter(p -> !p.name().equals(name))
-                    .toList();
-            if (left.size() == project.performances().size()) {
-                throw new BadInput("There is no performance \"" + name + "\".");
-            }
-            return project.withPerformances(left);
+            return project.withPerformances(
+                    without(project.performances(), v -> v.name().equals(name), "performance \"" + name + "\""));
         }
     }
 
@@ -132,12 +136,7 @@ public sealed interface ProjectEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            List<KeptView> left =
-                    project.views().stream().filter(v -> !v.name().equals(name)).toList();
-            if (left.size() == project.views().size()) {
-                throw new BadInput("There is no view \"" + name + "\".");
-            }
-            return project.withViews(left);
+            return project.withViews(without(project.views(), v -> v.name().equals(name), "view \"" + name + "\""));
         }
     }
 }

@@ -43,23 +43,34 @@ final class ClipCard extends VBox {
         this.workspace = workspace;
         getStyleClass().add("card");
         setId("clip-card");
-        DoubleFunction<String> percent = v -> String.format(Locale.ROOT, "%.0f %%", 100 * v);
-        DoubleFunction<String> seconds = v -> String.format(Locale.ROOT, "%.2f s", v);
-        left = tuner("Left", "How much of it on the character's left", 0, Clip.MOST, 1, percent, v -> amounts(v, true));
+        left = tuner(
+                "Left",
+                "How much of it on the character's left",
+                0,
+                Clip.MOST,
+                1,
+                Parts::percent,
+                v -> amounts(v, true));
         right = tuner(
-                "Right", "How much of it on the character's right", 0, Clip.MOST, 1, percent, v -> amounts(v, false));
+                "Right",
+                "How much of it on the character's right",
+                0,
+                Clip.MOST,
+                1,
+                Parts::percent,
+                v -> amounts(v, false));
         mouth = tuner(
                 "Mouth",
                 "How much of its jaw and lips lies over speech; 0 leaves the mouth to the words",
                 0,
                 1,
                 Clip.USUAL_MOUTH,
-                percent,
+                Parts::percent,
                 v -> workspace.clips().look(gesture, l -> l.withMouth(v)));
-        easeIn = tuner("Comes in", "How long it takes to come", 0, 2, Clip.USUAL_EASE, seconds, v -> workspace
+        easeIn = tuner("Comes in", "How long it takes to come", 0, 2, Clip.USUAL_EASE, Parts::seconds, v -> workspace
                 .clips()
                 .look(gesture, l -> l.withEases(v, l.easeOut())));
-        easeOut = tuner("Goes in", "How long it takes to go", 0, 2, Clip.USUAL_EASE, seconds, v -> workspace
+        easeOut = tuner("Goes in", "How long it takes to go", 0, 2, Clip.USUAL_EASE, Parts::seconds, v -> workspace
                 .clips()
                 .look(gesture, l -> l.withEases(l.easeIn(), v)));
         both.setId("clip-both");

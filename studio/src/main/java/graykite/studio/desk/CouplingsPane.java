@@ -7,7 +7,6 @@ import graykite.rig.Couplings;
 import graykite.studio.model.Trial;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
@@ -51,7 +50,7 @@ final class CouplingsPane extends VBox {
                 -1,
                 1,
                 0.5,
-                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                Parts::percent,
                 () -> {},
                 this::choose);
         problem.getStyleClass().add("warn");

@@ -6,7 +6,6 @@ import graykite.acting.Cue;
 import graykite.studio.model.CueEdits;
 import graykite.studio.model.Workspace;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.function.DoubleFunction;
@@ -41,15 +40,13 @@ final class CueCard extends VBox {
         this.edits = workspace.cues();
         getStyleClass().add("card");
         setId("cue-card");
-        DoubleFunction<String> percent = v -> String.format(Locale.ROOT, "%.0f %%", 100 * v);
-        DoubleFunction<String> seconds = v -> String.format(Locale.ROOT, "%.2f s", v);
         amount = tuner(
                 "Amount",
                 "How much of the expression",
                 0,
                 Clip.MOST,
                 1,
-                percent,
+                Parts::percent,
                 v -> edits.change(gesture, q -> q.withLook(q.look().withAmounts(v, v))));
         mouth = tuner(
                 "Mouth",
@@ -57,7 +54,7 @@ final class CueCard extends VBox {
                 0,
                 1,
                 0.2,
-                percent,
+                Parts::percent,
                 v -> edits.change(gesture, q -> q.withLook(q.look().withMouth(v))));
         offset = tuner(
                 "Offset",
@@ -65,7 +62,7 @@ final class CueCard extends VBox {
                 -2,
                 2,
                 0,
-                seconds,
+                Parts::seconds,
                 v -> edits.change(gesture, q -> q.withTimes(v, q.length())));
         length = tuner(
                 "Length",
@@ -73,7 +70,7 @@ final class CueCard extends VBox {
                 ClipsLayer.LEAST,
                 4,
                 Cue.USUAL_LENGTH,
-                seconds,
+                Parts::seconds,
                 v -> edits.change(gesture, q -> q.withTimes(q.offset(), v)));
         chance = tuner(
                 "Chance",
@@ -81,7 +78,7 @@ final class CueCard extends VBox {
                 0,
                 1,
                 1,
-                percent,
+                Parts::percent,
                 v -> edits.change(gesture, q -> q.withChance(v, q.variation())));
         variation = tuner(
                 "Variation",
@@ -89,7 +86,7 @@ final class CueCard extends VBox {
                 0,
                 1,
                 0,
-                percent,
+                Parts::percent,
                 v -> edits.change(gesture, q -> q.withChance(q.chance(), v)));
         pose.setId("cue-card-pose");
         pose.setAccessibleText("The expression that comes");

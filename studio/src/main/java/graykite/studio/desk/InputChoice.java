@@ -120,7 +120,7 @@ final class InputChoice extends VBox {
                 0,
                 1,
                 0,
-                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                Parts::percent,
                 () -> {},
                 v -> live.settings().mouth().set(v));
         mouth.set(live.settings().mouth().get());

@@ -58,7 +58,7 @@ final class InstinctsPane extends VBox {
                 0,
                 1,
                 1,
-                v -> v == 0 ? "off" : String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                v -> v == 0 ? "off" : Parts.percent(v),
                 () -> gesture = workspace.newGesture(),
                 v -> edits.mood(v, gesture));
         mood.setId("mood");
@@ -82,7 +82,7 @@ final class InstinctsPane extends VBox {
                 0,
                 Instincts.MOST,
                 1,
-                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                Parts::percent,
                 () -> gesture = workspace.newGesture(),
                 v -> edits.instinct(kind, gesture, f -> f.withAmount(v)));
         HBox.setHgrow(amount, Priority.ALWAYS);

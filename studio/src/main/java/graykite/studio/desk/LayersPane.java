@@ -144,7 +144,7 @@ final class LayersPane extends VBox {
                 0,
                 2,
                 1,
-                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                Parts::percent,
                 () -> {
                     gesture = workspace.newGesture();
                     dragging = true;

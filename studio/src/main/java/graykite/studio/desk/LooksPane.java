@@ -49,7 +49,7 @@ final class LooksPane extends VBox {
                 0,
                 1,
                 LookBlock.USUAL_HEAD,
-                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                Parts::percent,
                 () -> gesture = workspace.newGesture(),
                 v -> edits.head(v, gesture));
         card = card();

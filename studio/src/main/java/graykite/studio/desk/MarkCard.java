@@ -58,9 +58,9 @@ final class MarkCard extends VBox {
 
     private static String text(Mark.Figure figure, double value) {
         return switch (figure.unit()) {
-            case "%" -> String.format(Locale.ROOT, "%.0f %%", 100 * value);
+            case "%" -> Parts.percent(value);
             case "°" -> String.format(Locale.ROOT, "%.1f°", value);
-            default -> String.format(Locale.ROOT, "%.2f s", value);
+            default -> Parts.seconds(value);
         };
     }
 

@@ -1,6 +1,7 @@
 package graykite.studio.desk;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.function.DoubleFunction;
@@ -84,6 +85,16 @@ final class Parts {
     static Optional<Double> number(String text) {
         Matcher found = FIGURE.matcher(text.replace('−', '-'));
         return found.find() ? Optional.of(Double.parseDouble(found.group().replace(',', '.'))) : Optional.empty();
+    }
+
+    /** A share in per cent. */
+    static String percent(double share) {
+        return String.format(Locale.ROOT, "%.0f %%", 100 * share);
+    }
+
+    /** Seconds to a hundredth. */
+    static String seconds(double seconds) {
+        return String.format(Locale.ROOT, "%.2f s", seconds);
     }
 
     /** A slider with its number: drag it or type it; a double-click on its name resets it. */

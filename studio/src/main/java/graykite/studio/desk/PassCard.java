@@ -74,7 +74,7 @@ final class PassCard extends VBox {
                 "How long it takes to come and to go",
                 2,
                 Pass.USUAL_EASE,
-                v -> String.format(Locale.ROOT, "%.2f s", v),
+                Parts::seconds,
                 v -> edits.look(gesture, l -> changed(l, l.adds(), v, l.mouth(), l.weights())));
         Button delete = Parts.button("", Feather.TRASH_2, "Delete the pass (Delete)", "delete-pass", edits::delete);
         delete.setAccessibleText("Delete the pass");
@@ -193,15 +193,7 @@ final class PassCard extends VBox {
             for (Channel.Group region : regions) {
                 String title =
                         region.name().charAt(0) + region.name().substring(1).toLowerCase(Locale.ROOT);
-                tuners.put(
-                        region,
-                        tuner(
-                                title,
-                                "How much of it is seen",
-                                2,
-                                1,
-                                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
-                                v -> weigh(region, v)));
+                tuners.put(region, tuner(title, "How much of it is seen", 2, 1, Parts::percent, v -> weigh(region, v)));
             }
             weights.getChildren().setAll(tuners.values());
         }

@@ -220,7 +220,7 @@ final class PhoneCard extends VBox {
                 0,
                 max,
                 1,
-                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                Parts::percent,
                 () -> gesture = workspace.newGesture(),
                 v -> edit(name + " of " + phone.ipa(), gesture, p -> change.apply(p, v)));
         tuner.set(now);

@@ -11,7 +11,6 @@ import graykite.studio.view.PosePictures;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -63,14 +62,7 @@ final class PosesPane extends VBox {
         other.setAccessibleText("The pose to blend with");
         HBox.setHgrow(other, Priority.ALWAYS);
         blend = new Parts.Tuner(
-                "Blend",
-                "Share of the second pose",
-                0,
-                1,
-                0.5,
-                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
-                () -> {},
-                this::blendTo);
+                "Blend", "Share of the second pose", 0, 1, 0.5, Parts::percent, () -> {}, this::blendTo);
         other.setOnAction(e -> blendTo(0.5));
         Button mirror = new Button("Mirror");
         mirror.setTooltip(new Tooltip("Exchange left and right on the face that is shown"));

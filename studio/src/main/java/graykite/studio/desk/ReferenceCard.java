@@ -90,7 +90,7 @@ final class ReferenceCard extends VBox {
                 0,
                 1,
                 0.5,
-                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                Parts::percent,
                 () -> gesture = workspace.newGesture(),
                 v -> change(gesture, r -> r.withOpacity(v)));
         more = new VBox(6, place, Parts.row(new Label("begins at"), offset, new Label("s"), mirrored), opacity);

@@ -8,7 +8,6 @@ import graykite.studio.model.Workspace;
 import graykite.text.Phone;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -50,7 +49,7 @@ final class ShapeCard extends VBox {
                 0,
                 1.5,
                 1,
-                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                Parts::percent,
                 () -> gesture = workspace.newGesture(),
                 v -> charts.edit(
                         "Strength of " + shape,

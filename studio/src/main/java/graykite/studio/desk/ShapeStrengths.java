@@ -6,7 +6,6 @@ import graykite.studio.model.Workspace;
 import graykite.studio.view.MouthPictures;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.control.TitledPane;
@@ -58,7 +57,7 @@ final class ShapeStrengths extends TitledPane {
                         0,
                         Diction.MOST,
                         1,
-                        v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                        Parts::percent,
                         () -> gesture = workspace.newGesture(),
                         v -> workspace.mouth().diction(gesture, d -> d.withShape(shape, v)));
                 HBox.setHgrow(tuner, Priority.ALWAYS);

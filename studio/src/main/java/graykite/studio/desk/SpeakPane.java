@@ -124,8 +124,7 @@ final class SpeakPane extends VBox {
     }
 
     private Parts.Tuner percent(String name, String tip, double min, double max, double usual, DoubleConsumer change) {
-        return new Parts.Tuner(
-                name, tip, min, max, usual, v -> String.format(Locale.ROOT, "%.0f %%", 100 * v), this::begin, change);
+        return new Parts.Tuner(name, tip, min, max, usual, Parts::percent, this::begin, change);
     }
 
     private Parts.Tuner frames(String name, String tip, double min, double max, double usual, DoubleConsumer change) {

@@ -38,7 +38,7 @@ final class TimeCard extends VBox {
                 0.5,
                 2,
                 1,
-                v -> String.format(Locale.ROOT, "%.0f %%", 100 * v),
+                Parts::percent,
                 this::begin,
                 v -> held.ifPresent(r -> workspace.retiming().setLength(before, r, v * r.length(), gesture)));
         tempo.whenReleased(() -> tempo.set(1));

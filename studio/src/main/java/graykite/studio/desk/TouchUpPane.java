@@ -66,16 +66,21 @@ final class TouchUpPane extends VBox {
                                 ? Optional.empty()
                                 : Optional.of(shape))
                 .withPose(Optional.empty())));
-        DoubleFunction<String> percent = v -> String.format(Locale.ROOT, "%.0f %%", 100 * v);
         strength = tuner(
-                "Strength", "Stronger or weaker than the chart has it", 0, 2, 1, percent, (t, v) -> t.withStrength(v));
+                "Strength",
+                "Stronger or weaker than the chart has it",
+                0,
+                2,
+                1,
+                Parts::percent,
+                (t, v) -> t.withStrength(v));
         length = tuner(
                 "Length",
                 "How long the shape stands, about its middle",
                 0.25,
                 4,
                 1,
-                percent,
+                Parts::percent,
                 (t, v) -> t.withLength(v));
         shift = tuner(
                 "Shift",
@@ -99,7 +104,7 @@ final class TouchUpPane extends VBox {
                 0,
                 1,
                 0.5,
-                percent,
+                Parts::percent,
                 (t, v) -> t.withBlend(t.blend().map(b -> new TouchUp.Blend(b.shape(), v))));
         second.setId("second-shape");
         second.setMaxWidth(Double.MAX_VALUE);

@@ -19,7 +19,8 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 
-/** Live passes and captures: a block each with what its busiest control does in it; those that overlap lie one under another.
+/**
+ * Live passes and captures: a block each with what its busiest control does in it; those that overlap lie one under another.
  * Its ends stretch it; with Shift they trim it.
  */
 final class PassesRow extends SheetRow {
