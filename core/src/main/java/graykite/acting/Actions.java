@@ -15,6 +15,11 @@ final class Actions {
         }
     }
 
+    /** True when the character can do it. */
+    boolean has(String action) {
+        return roles.containsKey(action);
+    }
+
     /** Asks for so much of an action, on top of what is asked for already. */
     void ask(String action, double by, double[] asked) {
         double[] role = roles.get(action);

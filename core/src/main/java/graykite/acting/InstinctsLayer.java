@@ -8,12 +8,16 @@ import graykite.rig.Character;
 import graykite.time.TimeRange;
 import java.util.List;
 
-/** Blinks, eyes, brows, head and breath as a layer, on whatever plays these actions on the character. */
+/** Blinks, eyes, brows, head, shoulders and breath as a layer, on whatever plays these actions on the character. */
 public final class InstinctsLayer implements Layer {
     /** How far a breath opens the jaw, as a share, and lifts the head, in degrees. */
     private static final double BREATH_OPENS = 0.07;
 
     private static final double BREATH_LIFTS = 0.9;
+    private static final double BREATH_IN_SHOULDERS = 0.7;
+
+    /** Shoulders turn against the head by this share of it (common practice: head and body counter each other). */
+    private static final double COUNTER = 0.18;
 
     /** A movement of the head is felt so long before and after its beat, in seconds. */
     private static final double REACH = 1.2;
@@ -43,7 +47,10 @@ public final class InstinctsLayer implements Layer {
                         "outerBrowRaiser.R",
                         "upperLidRaiser.L",
                         "upperLidRaiser.R",
-                        "jawDrop"));
+                        "jawDrop",
+                        "bodyYaw",
+                        "bodyRoll",
+                        "shouldersUp"));
     }
 
     /** When it blinks, looks about and nods. */
@@ -71,9 +78,15 @@ public final class InstinctsLayer implements Layer {
         actions.ask("lidClose.R", lids, asked);
         actions.ask("eyeYaw", gaze.yaw() - head.yaw(), asked);
         actions.ask("eyePitch", gaze.pitch() - head.pitch() - BREATH_LIFTS * breath, asked);
-        actions.ask("headYaw", head.yaw(), asked);
+        double yawAgainst = actions.has("bodyYaw") ? COUNTER * head.yaw() : 0;
+        double rollAgainst = actions.has("bodyRoll") ? COUNTER * head.roll() : 0;
+        // The body carries the head: what it turns back, the neck turns forward.
+        actions.ask("bodyYaw", -yawAgainst, asked);
+        actions.ask("bodyRoll", -rollAgainst, asked);
+        actions.ask("headYaw", head.yaw() + yawAgainst, asked);
         actions.ask("headPitch", head.pitch() + BREATH_LIFTS * breath, asked);
-        actions.ask("headRoll", head.roll(), asked);
+        actions.ask("headRoll", head.roll() + rollAgainst, asked);
+        actions.ask("shouldersUp", BREATH_IN_SHOULDERS * life.breaths().chest(time), asked);
         Brows.Pose brows = life.brows().at(time);
         actions.ask("innerBrowRaiser.L", 0.27 * brows.left(), asked);
         actions.ask("innerBrowRaiser.R", 0.27 * brows.right(), asked);
@@ -106,7 +119,7 @@ public final class InstinctsLayer implements Layer {
                 .and(Changes.between(
                         other.life.breaths().breaths(),
                         life.breaths().breaths(),
-                        b -> new TimeRange(b.start(), b.end())))
+                        b -> new TimeRange(b.start(), b.end() + Breaths.SPENT)))
                 .and(Changes.between(
                         other.life.head().beats(),
                         life.head().beats(),

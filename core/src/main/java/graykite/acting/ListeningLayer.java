@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.SplittableRandom;
 
 /**
- * Who does not speak looks at the one who does: the eyes first, the head after them, a blink over the turn. Some seven tenths of
+ * Who does not speak looks at the one who does: the eyes first, the head after them, then the shoulders, a blink over the turn. Some seven tenths of
  * the time (Argyle & Cook 1976, "Gaze and mutual gaze"); now and then they look aside, and nod at the ends of what is said.
  */
 public final class ListeningLayer implements Layer {
@@ -19,6 +19,12 @@ public final class ListeningLayer implements Layer {
     public static final double TURN = 27;
 
     private static final double HEAD_SHARE = 0.62;
+
+    /** How much of the head's turn the shoulders take, and how much later they set out. */
+    private static final double BODY_SHARE = 0.3;
+
+    private static final double BODY_LATER = 0.22;
+    private static final double BODY = 0.8;
 
     /** A listener notices a quarter of a second after the first sound; the eyes are there at once, the head follows. */
     private static final double NOTICE = 0.25;
@@ -92,7 +98,8 @@ public final class ListeningLayer implements Layer {
         this.setting = setting;
         this.others = List.copyOf(others);
         this.actions = new Actions(
-                character, List.of("headYaw", "headPitch", "eyeYaw", "eyePitch", "lidClose.L", "lidClose.R"));
+                character,
+                List.of("bodyYaw", "headYaw", "headPitch", "eyeYaw", "eyePitch", "lidClose.L", "lidClose.R"));
         this.others.forEach(o -> listened.add(Listened.to(o)));
     }
 
@@ -105,6 +112,7 @@ public final class ListeningLayer implements Layer {
     public void ask(double time, double[] below, double[] asked) {
         double eyes = 0;
         double head = 0;
+        double body = 0;
         double blink = 0;
         double down = 0;
         double nod = 0;
@@ -117,6 +125,7 @@ public final class ListeningLayer implements Layer {
             double turn = Math.clamp(other.yaw, -TURN, TURN);
             eyes += turn * ramp(time - other.from(), EYES) * out;
             head += turn * ramp(time - other.from() - 0.08, HEAD) * out;
+            body += turn * ramp(time - other.from() - BODY_LATER, BODY) * out;
             double aside = own.aside(time) * out;
             eyes -= Math.signum(turn == 0 ? 1 : turn) * ASIDE * aside;
             down += DOWN * aside;
@@ -125,7 +134,10 @@ public final class ListeningLayer implements Layer {
             blink = Math.max(blink, since > 0 && since < 0.22 ? Math.sin(Math.PI * since / 0.22) : 0);
         }
         double yaw = HEAD_SHARE * Math.clamp(head, -TURN, TURN);
-        actions.ask("headYaw", yaw, asked);
+        double shoulders = actions.has("bodyYaw") ? BODY_SHARE * HEAD_SHARE * Math.clamp(body, -TURN, TURN) : 0;
+        actions.ask("bodyYaw", shoulders, asked);
+        // The body carries the head along: the neck turns for the rest.
+        actions.ask("headYaw", yaw - shoulders, asked);
         actions.ask("headPitch", NOD * nod, asked);
         actions.ask("eyePitch", down - NOD * nod, asked);
         actions.ask("eyeYaw", Math.clamp(eyes, -TURN, TURN) - yaw, asked);

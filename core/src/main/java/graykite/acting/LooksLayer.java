@@ -12,10 +12,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+import java.util.function.ToDoubleFunction;
 
 /**
  * Looks as a layer: eyes first, in a dart that takes 2.2 ms a degree and 21 ms more (Carpenter 1988), with lids that follow up
- * and down and a blink over a large turn; then the head, by its share (common practice: lead with the eyes, then head).
+ * and down and a blink over a large turn; then the head, by its share, and for large turns the shoulders (common practice: lead with the eyes, then head, then body).
  */
 public final class LooksLayer implements OnStage {
     /** Turns from which on a blink covers them, in degrees. */
@@ -31,6 +33,19 @@ public final class LooksLayer implements OnStage {
 
     /** Eyes turn no farther in the head; the head makes up for the rest. */
     private static final double EYES_REACH = 30;
+
+    /** The body turns for what is left over these degrees of the head, by this share, later and slower than the head. */
+    private static final double HEAD_ALONE = 5;
+
+    private static final double BODY_SHARE = 0.45;
+    private static final double BODY_LATER = 0.22;
+    private static final double BODY_SLOWER = 1.7;
+
+    /** Seconds after which everything that came of a turn is over, however large it is. */
+    private static final double SETTLED = BODY_LATER + BODY_SLOWER * (0.24 + 0.006 * 180);
+
+    /** Of a look up or down the head takes less. */
+    private static final double NODS = 0.7;
 
     private static final double LEAST = 0.1;
 
@@ -69,6 +84,7 @@ public final class LooksLayer implements OnStage {
                         "eyeConverge",
                         "headYaw",
                         "headPitch",
+                        "bodyYaw",
                         "lidClose.L",
                         "lidClose.R",
                         "upperLidRaiser.L",
@@ -148,21 +164,21 @@ public final class LooksLayer implements OnStage {
             return;
         }
         Turn to = turns.get(now);
-        Turn from = before(now);
-        double angle = to.to.from(from.to);
+        double angle = to.to.from(before(now).to);
         double since = time - to.time;
-        double eyes = smooth(since / EyeDarts.seconds(angle));
-        double yaw = from.to.yaw() + eyes * (to.to.yaw() - from.to.yaw());
-        double pitch = from.to.pitch() + eyes * (to.to.pitch() - from.to.pitch());
-        double head = smooth((since - HEAD_LATER) / headSeconds(angle));
-        double headYaw = headOf(from, from.to.yaw()) + head * (headOf(to, to.to.yaw()) - headOf(from, from.to.yaw()));
-        double headPitch = 0.7
-                * (headOf(from, from.to.pitch()) + head * (headOf(to, to.to.pitch()) - headOf(from, from.to.pitch())));
-        actions.ask("headYaw", headYaw, asked);
+        double yaw = moved(now, time, 0, EyeDarts::seconds, t -> t.to.yaw());
+        double pitch = moved(now, time, 0, EyeDarts::seconds, t -> t.to.pitch());
+        double headYaw = moved(now, time, HEAD_LATER, LooksLayer::headSeconds, t -> headOf(t, t.to.yaw()));
+        double headPitch = NODS * moved(now, time, HEAD_LATER, LooksLayer::headSeconds, t -> headOf(t, t.to.pitch()));
+        double bodyYaw =
+                actions.has("bodyYaw") ? moved(now, time, BODY_LATER, LooksLayer::bodySeconds, LooksLayer::bodyOf) : 0;
+        actions.ask("bodyYaw", bodyYaw, asked);
+        // The body carries the head along: the neck turns for the rest.
+        actions.ask("headYaw", headYaw - bodyYaw, asked);
         actions.ask("headPitch", headPitch, asked);
         actions.ask("eyeYaw", yaw - headYaw, asked);
         actions.ask("eyePitch", pitch - headPitch, asked);
-        actions.ask("eyeConverge", from.to.converge() + eyes * (to.to.converge() - from.to.converge()), asked);
+        actions.ask("eyeConverge", moved(now, time, 0, EyeDarts::seconds, t -> t.to.converge()), asked);
         double down = Math.max(0, headPitch - pitch);
         double up = Math.max(0, pitch - headPitch);
         double blink = angle >= BLINKED && since < BLINK ? Math.sin(Math.PI * Math.max(0, since) / BLINK) : 0;
@@ -172,6 +188,26 @@ public final class LooksLayer implements OnStage {
         }
     }
 
+    /**
+     * Where something is that goes from turn to turn. One turn may begin before what came of the last has settled: each adds
+     * its own way, so that nothing leaps.
+     *
+     * @param later seconds after the eyes at which it sets out
+     * @param seconds how long it takes for so many degrees
+     * @param place where a turn brings it
+     */
+    private double moved(
+            int now, double time, double later, DoubleUnaryOperator seconds, ToDoubleFunction<Turn> place) {
+        double there = place.applyAsDouble(turns.get(now));
+        for (int i = now; i >= 0 && time - turns.get(i).time < SETTLED; i--) {
+            Turn from = before(i);
+            Turn to = turns.get(i);
+            double left = 1 - smooth((time - to.time - later) / seconds.applyAsDouble(to.to.from(from.to)));
+            there -= left * (place.applyAsDouble(to) - place.applyAsDouble(from));
+        }
+        return there;
+    }
+
     /** How far the head turns for a direction: its share, and what eyes cannot reach. */
     private static double headOf(Turn turn, double degrees) {
         double own = turn.head * degrees;
@@ -179,8 +215,18 @@ public final class LooksLayer implements OnStage {
         return Math.abs(degrees - own) > EYES_REACH ? Math.signum(degrees) * Math.max(Math.abs(own), left) : own;
     }
 
+    /** How far shoulders turn for a direction: not at all for a small turn, by a share of a large one. */
+    private static double bodyOf(Turn turn) {
+        double head = headOf(turn, turn.to.yaw());
+        return Math.signum(head) * BODY_SHARE * Math.max(0, Math.abs(head) - HEAD_ALONE);
+    }
+
     private static double headSeconds(double angle) {
         return 0.24 + 0.006 * angle;
+    }
+
+    private static double bodySeconds(double angle) {
+        return BODY_SLOWER * headSeconds(angle);
     }
 
     private static double smooth(double t) {
@@ -206,7 +252,7 @@ public final class LooksLayer implements OnStage {
                     .filter(t -> t > changed.time)
                     .min()
                     .orElse(Double.MAX_VALUE / 2);
-            latest = Math.max(latest, next + HEAD_LATER + headSeconds(180));
+            latest = Math.max(latest, next + SETTLED);
         }
         return latest;
     }

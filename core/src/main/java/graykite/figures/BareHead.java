@@ -260,10 +260,13 @@ public final class BareHead {
             String name, Character donor, List<Part> parts, Similarity back, Map<String, Vec> marks) {
         Set<String> moved = new HashSet<>();
         parts.forEach(p -> p.targets().forEach(t -> moved.add(t.name())));
+        Joint body = donor.joints().getFirst();
+        Joint head = donor.joints().get(1);
+        Set<String> turned = new HashSet<>();
+        List.of(body, head).forEach(j -> j.turns().forEach(t -> turned.add(t.channel())));
         List<Channel> channels = new ArrayList<>();
         for (Channel channel : donor.channels()) {
-            boolean head = channel.name().startsWith("head");
-            if (moved.contains(channel.name()) || head) {
+            if (moved.contains(channel.name()) || turned.contains(channel.name())) {
                 channels.add(channel);
             }
         }
@@ -272,9 +275,8 @@ public final class BareHead {
         List<Corrective> correctives = donor.correctives().stream()
                 .filter(c -> names.contains(c.first()) && names.contains(c.second()))
                 .toList();
-        Joint head = donor.joints().get(1);
         List<Joint> joints = List.of(
-                new Joint("body", -1, Vec.ZERO, List.of()),
+                new Joint("body", -1, back.point(body.pivot()), body.turns()),
                 new Joint("head", 0, back.point(head.pivot()), head.turns()));
         Character plain = Character.modelled(name, channels, joints, parts, correctives, Optional.empty(), Map.of())
                 .withCouplings(donor.couplings().stream()

@@ -68,8 +68,7 @@ public final class Matching {
 
     private static double weight(Pose pose) {
         return pose.values().entrySet().stream()
-                .mapToDouble(v -> Math.abs(v.getValue())
-                        / (v.getKey().startsWith("head") || v.getKey().startsWith("eye") ? 20 : 1))
+                .mapToDouble(v -> Math.abs(v.getValue()) / (Roles.turns(v.getKey()) ? 20 : 1))
                 .sum();
     }
 
@@ -96,7 +95,7 @@ public final class Matching {
         return roles;
     }
 
-    /** What joints play: head, jaw and eyes. */
+    /** What joints play: head, body, jaw and eyes. */
     private static Map<String, Pose> jointRoles(Character raw) {
         Map<String, Pose> roles = new LinkedHashMap<>();
         Pose yaw = Pose.REST;
@@ -114,6 +113,12 @@ public final class Matching {
                     roles.putIfAbsent("headYaw", Pose.of(y, 1));
                     roles.putIfAbsent("headPitch", Pose.of(x, -1));
                     roles.putIfAbsent("headRoll", Pose.of(z, -1));
+                }
+                case BODY -> {
+                    // The lowest of several carries them all.
+                    roles.putIfAbsent("bodyYaw", Pose.of(y, 1));
+                    roles.putIfAbsent("bodyPitch", Pose.of(x, -1));
+                    roles.putIfAbsent("bodyRoll", Pose.of(z, -1));
                 }
                 case JAW -> roles.putIfAbsent("jawDrop", Pose.of(x, 18));
                 case EYE -> {

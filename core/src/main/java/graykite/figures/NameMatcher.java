@@ -18,6 +18,7 @@ import java.util.Set;
 public final class NameMatcher {
     private static final Set<String> MOUTH = Set.of("mouth", "mth");
 
+    private static final Set<String> TRUNK = Set.of("spine", "chest", "torso", "trunk");
     private static final List<NameWords.Action> ACTIONS = NameWords.actions();
     private static final Map<String, Viseme> SOUNDS = NameWords.sounds();
 
@@ -136,6 +137,7 @@ public final class NameMatcher {
     /** What a joint carries, by its name. */
     public enum JointKind {
         HEAD,
+        BODY,
         NECK,
         JAW,
         EYE,
@@ -161,6 +163,9 @@ public final class NameMatcher {
         }
         if (words.contains("head") && !words.contains("end") && !words.contains("top")) {
             return JointKind.HEAD;
+        }
+        if (words.stream().anyMatch(TRUNK::contains)) {
+            return JointKind.BODY;
         }
         return words.contains("neck") ? JointKind.NECK : JointKind.OTHER;
     }

@@ -35,7 +35,7 @@ public enum Region {
             case BROWS -> EnumSet.of(BROWS, EYES, NOSE);
             case LIDS -> EnumSet.of(EYES, BROWS, CHEEKS);
             case EYES -> EnumSet.of(EYES);
-            case HEAD, OTHER -> EnumSet.allOf(Region.class);
+            case HEAD, BODY, OTHER -> EnumSet.allOf(Region.class);
         };
     }
 }

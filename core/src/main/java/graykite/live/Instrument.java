@@ -13,10 +13,10 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Controls that a hand plays together: those of a region of the face, or a single channel.
+ * Controls that a hand plays together: those of a region of the figure, or a single channel.
  *
  * @param name what people call it
- * @param region where on the face it lies
+ * @param region where on the figure it lies
  * @param says how it is played, in words
  */
 public record Instrument(String name, Group region, String says, List<Pull> pulls) {
@@ -69,7 +69,16 @@ public record Instrument(String name, Group region, String says, List<Pull> pull
                             new Pull("lipCornerDepressor.L", Y, 0, 1),
                             new Pull("lipCornerDepressor.R", Y, 0, 1),
                             new Pull("lipCornerPuller.L", X, 0.5, -0.5),
-                            new Pull("lipCornerPuller.R", X, -0.5, 0.5))));
+                            new Pull("lipCornerPuller.R", X, -0.5, 0.5))),
+            new Instrument(
+                    "Shoulders",
+                    Group.BODY,
+                    "left and right turn them, up and down lean, the wheel sways, a press lifts",
+                    List.of(
+                            new Pull("bodyYaw", X, 15, -15),
+                            new Pull("bodyPitch", Y, 6, -6),
+                            new Pull("bodyRoll", WHEEL, 6, -6),
+                            new Pull("shouldersUp", PRESS, 1, 0))));
 
     public Instrument {
         pulls = List.copyOf(pulls);

@@ -12,7 +12,7 @@ import static graykite.base.Require.requireThat;
  * @param describes what it does, with the FACS action unit where there is one
  */
 public record Channel(String name, Group group, double min, double max, String describes) {
-    /** Regions of the face, in the order of lists. */
+    /** Regions of a figure, in the order of lists. */
     public enum Group {
         JAW,
         LIPS,
@@ -22,7 +22,13 @@ public record Channel(String name, Group group, double min, double max, String d
         LIDS,
         EYES,
         HEAD,
+        BODY,
         OTHER
+    }
+
+    /** True for what turns or moves the whole face: head and body. */
+    public boolean carriesFace() {
+        return group == Group.HEAD || group == Group.BODY;
     }
 
     public Channel {

@@ -8,7 +8,7 @@ import java.util.Set;
 
 /**
  * The standard actions: what a face can do, named after the action units of FACS (Ekman, Friesen & Hager 2002), with
- * tongue, eyes and head. Our own people have a channel for each; other characters say what plays which.
+ * tongue, eyes, head and body. Our own people have a channel for each; other characters say what plays which.
  */
 public final class Roles {
     /** The action that shuts lips, whatever else opens them. */
@@ -37,7 +37,11 @@ public final class Roles {
             "eyeConverge",
             "headYaw",
             "headPitch",
-            "headRoll");
+            "headRoll",
+            "bodyYaw",
+            "bodyPitch",
+            "bodyRoll",
+            "shouldersUp");
 
     /** Actions that a face does left and right by themselves; their roles end in ".L" and ".R". */
     public static final List<String> SIDED = List.of(
@@ -78,9 +82,9 @@ public final class Roles {
         return WHOLE_SET.contains(action);
     }
 
-    /** True for actions that are told in degrees: head and eyes turn, everything else goes from 0 to 1. */
+    /** True for actions that are told in degrees: head, eyes and body turn, everything else goes from 0 to 1. */
     public static boolean turns(String action) {
-        return action.startsWith("head") || action.startsWith("eye");
+        return action.startsWith("head") || action.startsWith("eye") || action.startsWith("body");
     }
 
     /** The region of a standard action. */
@@ -103,6 +107,9 @@ public final class Roles {
         }
         if (a.startsWith("eye")) {
             return Group.EYES;
+        }
+        if (a.startsWith("body") || a.startsWith("shoulders")) {
+            return Group.BODY;
         }
         return a.startsWith("head") ? Group.HEAD : Group.LIPS;
     }

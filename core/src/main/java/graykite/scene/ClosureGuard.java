@@ -65,7 +65,7 @@ final class ClosureGuard {
         turns = new boolean[count];
         for (int c = 0; c < count; c++) {
             turns[c] = switch (character.channels().get(c).group()) {
-                case BROWS, LIDS, EYES, HEAD -> true;
+                case BROWS, LIDS, EYES, HEAD, BODY -> true;
                 default -> false;
             };
         }
@@ -108,7 +108,7 @@ final class ClosureGuard {
         return IntStream.range(0, used.length).filter(c -> used[c]).toArray();
     }
 
-    /** Values as they are seen: the head straight, couplings applied. */
+    /** Values as they are seen: head and body straight, couplings applied. */
     private double[] coupled(double[] values) {
         double[] seen = values.clone();
         for (int c = 0; c < seen.length; c++) {

@@ -28,7 +28,7 @@ class ListeningLayerTest {
     }
 
     private static double gaze(ListeningLayer layer, double time) {
-        return at(layer, "eyeYaw", time) + at(layer, "headYaw", time);
+        return at(layer, "eyeYaw", time) + at(layer, "headYaw", time) + at(layer, "bodyYaw", time);
     }
 
     @Test

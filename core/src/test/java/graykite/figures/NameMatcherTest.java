@@ -3,6 +3,7 @@ package graykite.figures;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.rig.Channel;
 import graykite.rig.Roles;
 import graykite.rig.Sides;
 import org.junit.jupiter.api.Test;
@@ -83,7 +84,7 @@ class NameMatcherTest {
     @Test
     void ownNames() {
         for (String role : Roles.all()) {
-            if (!role.startsWith("eye") && !role.startsWith("head")) {
+            if (!Roles.turns(role) && Roles.group(role) != Channel.Group.BODY) {
                 Match match = NameMatcher.match(role).orElseThrow(() -> new AssertionError(role));
                 assertEquals(role, match.target());
                 assertEquals(1, match.certainty());
@@ -114,7 +115,9 @@ class NameMatcherTest {
         "eye.L,EYE",
         "LeftEyeball,EYE",
         "upperLid_R,LID",
-        "spine_03,OTHER",
+        "spine_03,BODY",
+        "Chest,BODY",
+        "hips,OTHER",
         "head_end,OTHER"
     })
     void joints(String name, NameMatcher.JointKind kind) {

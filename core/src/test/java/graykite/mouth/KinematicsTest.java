@@ -8,7 +8,6 @@ import graykite.hearing.Reader;
 import graykite.hearing.Recordings;
 import graykite.hearing.SimulatedVoice;
 import graykite.reading.Timing;
-import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.LipGap;
@@ -69,7 +68,7 @@ class KinematicsTest {
         for (int i = 0; i < count; i++) {
             double[] values = Acted.at(line, i * STEP);
             for (int c = 0; c < values.length; c++) {
-                values[c] = ODILE.channels().get(c).group() == Channel.Group.HEAD ? 0 : values[c];
+                values[c] = ODILE.channels().get(c).carriesFace() ? 0 : values[c];
             }
             places[i] = LIPS.lowerLip(values);
         }

@@ -24,7 +24,7 @@ public final class Acted {
     public static double[] straight(Performance performance, double time) {
         double[] values = at(performance, time).clone();
         for (Channel channel : performance.character().channels()) {
-            if (channel.group() == Channel.Group.HEAD) {
+            if (channel.carriesFace()) {
                 values[performance.character().channelIndex().get(channel.name())] = 0;
             }
         }

@@ -107,13 +107,14 @@ final class Assembly {
             NameMatcher.JointKind kind = NameMatcher.joint(joint.name());
             double reach =
                     switch (kind) {
-                        case HEAD, NECK -> 60;
+                        case HEAD, NECK, BODY -> 60;
                         case JAW, EYE, LID, TONGUE -> 40;
                         case OTHER -> 90;
                     };
             Channel.Group group =
                     switch (kind) {
                         case HEAD, NECK -> Channel.Group.HEAD;
+                        case BODY -> Channel.Group.BODY;
                         case JAW -> Channel.Group.JAW;
                         case EYE -> Channel.Group.EYES;
                         case LID -> Channel.Group.LIDS;

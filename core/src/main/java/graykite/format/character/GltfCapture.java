@@ -77,6 +77,11 @@ public final class GltfCapture {
                     add(row, "headPitch", -x);
                     add(row, "headRoll", -z);
                 }
+                case BODY -> {
+                    add(row, "bodyYaw", y);
+                    add(row, "bodyPitch", -x);
+                    add(row, "bodyRoll", -z);
+                }
                 case EYE -> {
                     add(row, "eyeYaw", HALF_EYES * y);
                     add(row, "eyePitch", -HALF_EYES * x);

@@ -47,6 +47,10 @@ final class BrineRig {
         c.add(new Channel("headYaw", Group.HEAD, -40, 40, "Turns the head to the left, degrees (AU 51, 52)"));
         c.add(new Channel("headPitch", Group.HEAD, -30, 30, "Turns the head up, degrees (AU 53, 54)"));
         c.add(new Channel("headRoll", Group.HEAD, -30, 30, "Tilts the head to the left, degrees (AU 55, 56)"));
+        c.add(new Channel("bodyYaw", Group.BODY, -30, 30, "Turns the breast to the left, degrees"));
+        c.add(new Channel("bodyPitch", Group.BODY, -12, 12, "Leans back, degrees; forward below 0"));
+        c.add(new Channel("bodyRoll", Group.BODY, -12, 12, "Leans to the left, degrees"));
+        c.add(new Channel("shouldersUp", Group.BODY, -1, 1, "Puffs the breast up; it sinks below 0"));
         c.add(new Channel("crest", Group.HEAD, -1, 1, "Lays the crest back or lifts it"));
         c.sort(Comparator.comparing(Channel::group));
         return c;
@@ -55,13 +59,25 @@ final class BrineRig {
     static List<Joint> joints() {
         List<Slide> gaze = List.of(new Slide("eyeYaw", Axis.X, 0.36), new Slide("eyePitch", Axis.Y, 0.42));
         List<Joint> joints = new ArrayList<>();
-        joints.add(new Joint("body", -1, Vec.ZERO, List.of()));
+        // Drawings turn by sliding: the breast a little, what is nearer to the eye more.
+        joints.add(new Joint(
+                "body",
+                -1,
+                new Vec(0, -330, 0),
+                List.of(new Turn("bodyRoll", Axis.Z, -1)),
+                List.of(
+                        new Slide("bodyYaw", Axis.X, 0.3),
+                        new Slide("bodyPitch", Axis.Y, 0.5),
+                        new Slide("shouldersUp", Axis.Y, 5))));
         joints.add(new Joint(
                 "head",
                 BODY,
                 new Vec(0, -80, 0),
                 List.of(new Turn("headRoll", Axis.Z, -1)),
-                List.of(new Slide("headYaw", Axis.X, 0.35), new Slide("headPitch", Axis.Y, 0.35))));
+                List.of(
+                        new Slide("headYaw", Axis.X, 0.35),
+                        new Slide("bodyYaw", Axis.X, 0.2),
+                        new Slide("headPitch", Axis.Y, 0.35))));
         // The features slide over the round of the head: it seems to turn.
         joints.add(new Joint(
                 "face",

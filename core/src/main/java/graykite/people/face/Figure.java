@@ -10,6 +10,7 @@ import graykite.rig.Coupling;
 import graykite.rig.Coupling.Rule;
 import graykite.rig.Joint;
 import graykite.rig.Joint.Axis;
+import graykite.rig.Joint.Slide;
 import graykite.rig.Joint.Turn;
 import graykite.rig.Part;
 import graykite.rig.Pose;
@@ -32,6 +33,7 @@ public final class Figure {
     private static final int UPPER_RIGHT = 5;
     private static final int LOWER_LEFT = 6;
     private static final int LOWER_RIGHT = 7;
+    private static final int CHEST = 8;
 
     private Figure() {}
 
@@ -98,7 +100,7 @@ public final class Figure {
             parts.add(Carving.ear(left, HEAD, SKIN, ear, person.ears()));
         }
         parts.add(Carving.neck(BODY, SKIN, tones.base().mix(tones.cool(), 0.4), plan.neck()));
-        parts.addAll(person.wardrobe().on(HEAD, BODY));
+        parts.addAll(person.wardrobe().on(HEAD, CHEST));
     }
 
     private static List<Channel> channels(Actions actions) {
@@ -126,6 +128,15 @@ public final class Figure {
         channels.add(new Channel("headPitch", Channel.Group.HEAD, -35, 35, "Turns the head up, degrees (AU 53, 54)"));
         channels.add(new Channel(
                 "headRoll", Channel.Group.HEAD, -30, 30, "Tilts the head to the left, degrees (AU 55, 56)"));
+        channels.add(new Channel("bodyYaw", Channel.Group.BODY, -30, 30, "Turns the shoulders to the left, degrees"));
+        channels.add(new Channel("bodyPitch", Channel.Group.BODY, -12, 12, "Leans back, degrees; forward below 0"));
+        channels.add(new Channel("bodyRoll", Channel.Group.BODY, -12, 12, "Leans to the left, degrees"));
+        channels.add(new Channel(
+                "shouldersUp",
+                Channel.Group.BODY,
+                -1,
+                1,
+                "Lifts chest and shoulders, as a breath does; they sink below 0"));
         channels.sort(Comparator.comparing(Channel::group));
         return channels;
     }
@@ -146,7 +157,15 @@ public final class Figure {
         Vec e = plan.eye();
         Vec r = new Vec(-e.x(), e.y(), e.z());
         List<Joint> joints = new ArrayList<>();
-        joints.add(new Joint("body", -1, Vec.ZERO, List.of()));
+        // About the waist, which lies out of the picture.
+        joints.add(new Joint(
+                "body",
+                -1,
+                new Vec(0, -420, -45),
+                List.of(
+                        new Turn("bodyYaw", Axis.Y, 1),
+                        new Turn("bodyPitch", Axis.X, -1),
+                        new Turn("bodyRoll", Axis.Z, -1))));
         joints.add(new Joint(
                 "head",
                 BODY,
@@ -161,6 +180,12 @@ public final class Figure {
         joints.add(new Joint("upperLid.R", HEAD, r, upperLid("R", lids.upper() + 11.5)));
         joints.add(new Joint("lowerLid.L", HEAD, e, lowerLid("L", lids.lower() + 11)));
         joints.add(new Joint("lowerLid.R", HEAD, r, lowerLid("R", lids.lower() + 11)));
+        joints.add(new Joint(
+                "chest",
+                BODY,
+                new Vec(0, -200, -45),
+                List.of(new Turn("shouldersUp", Axis.X, -1.4)),
+                List.of(new Slide("shouldersUp", Axis.Y, 9))));
         return joints;
     }
 

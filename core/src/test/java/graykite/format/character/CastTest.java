@@ -70,10 +70,7 @@ class CastTest {
     void modelledOnesAreRich(String name) {
         Character c = Cast.byName(name);
         assertTrue(c.triangleCount() >= 8000);
-        assertTrue(c.channels().stream()
-                        .filter(ch -> ch.group() != Channel.Group.HEAD)
-                        .count()
-                >= 40);
+        assertTrue(c.channels().stream().filter(ch -> !ch.carriesFace()).count() >= 40);
         for (String role : Roles.all()) {
             assertTrue(c.has(role), role);
         }
@@ -141,7 +138,7 @@ class CastTest {
         Map<String, double[]> faces = new TreeMap<>();
         c.poses().forEach((title, pose) -> faces.put(title, c.values(pose.only(n -> !n.startsWith("head")))));
         for (int i = 0; i < c.channels().size(); i++) {
-            if (c.channels().get(i).group() != Channel.Group.HEAD) {
+            if (!c.channels().get(i).carriesFace()) {
                 double[] values = new double[c.channels().size()];
                 values[i] = c.channels().get(i).max();
                 faces.put(c.channels().get(i).name(), values);

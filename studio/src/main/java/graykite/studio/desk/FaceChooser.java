@@ -19,12 +19,12 @@ import javafx.scene.shape.SVGPath;
 import javafx.scene.transform.Scale;
 import javafx.scene.transform.Translate;
 
-/** A face drawn with a few lines: its parts are chosen to be performed, one or several. */
+/** A face and shoulders drawn with a few lines: its parts are chosen to be performed, one or several. */
 final class FaceChooser extends Pane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double SIZE = 0.76;
     private static final double WIDTH = 126 * SIZE;
-    private static final double HEIGHT = 178 * SIZE;
+    private static final double HEIGHT = 206 * SIZE;
 
     /** What can be pressed of each part, drawn and filled; the head lies below the others. */
     private static final Map<Channel.Group, List<String>> SHAPES = new EnumMap<>(Map.of(
@@ -50,7 +50,9 @@ final class FaceChooser extends Pane {
             Channel.Group.LIPS,
             List.of("M58 124 C68 116 78 116 85 120 C92 116 102 116 112 124 C102 136 68 136 58 124 Z"),
             Channel.Group.JAW,
-            List.of("M44 142 C58 154 112 154 126 142 C122 166 100 174 85 174 C70 174 48 166 44 142 Z")));
+            List.of("M44 142 C58 154 112 154 126 142 C122 166 100 174 85 174 C70 174 48 166 44 142 Z"),
+            Channel.Group.BODY,
+            List.of("M22 204 C26 184 42 176 60 172 C74 184 96 184 110 172 C128 176 144 184 148 204 Z")));
 
     private static final List<Channel.Group> ORDER = List.of(
             Channel.Group.HEAD,
@@ -59,7 +61,8 @@ final class FaceChooser extends Pane {
             Channel.Group.LIDS,
             Channel.Group.CHEEKS,
             Channel.Group.LIPS,
-            Channel.Group.JAW);
+            Channel.Group.JAW,
+            Channel.Group.BODY);
 
     private final Map<Channel.Group, Group> parts = new EnumMap<>(Channel.Group.class);
     private final Set<Channel.Group> chosen = new LinkedHashSet<>();

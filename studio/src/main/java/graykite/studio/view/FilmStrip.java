@@ -134,7 +134,7 @@ final class FilmStrip implements AutoCloseable {
         double[] values = from.scene.at(from.actor, from.rate.secondsAt(frame) + from.lineStart);
         List<Channel> channels = character.channels();
         for (int c = 0; c < values.length; c++) {
-            values[c] = channels.get(c).group() == Channel.Group.HEAD ? 0 : values[c];
+            values[c] = channels.get(c).carriesFace() ? 0 : values[c];
         }
         Camera close = Views.mouth(character);
         return MouthPictures.image(renderer.draw(deformer.orElseThrow().deform(values), close, SIZE, SIZE));
