@@ -12,7 +12,7 @@ final class ReferenceJson {
 
     static void write(Reference reference, ObjectNode json) {
         json.put("path", reference.path()).put("offset", reference.offset()).put("opacity", reference.opacity());
-        json.put("mirrored", reference.mirrored());
+        json.put("mirrored", reference.mirrored()).put("heard", reference.heard());
         json.put("place", reference.place().name().toLowerCase(Locale.ROOT));
     }
 
@@ -27,6 +27,7 @@ final class ReferenceJson {
                         .filter(p -> p.name().equals(place))
                         .findFirst()
                         .orElseThrow(() -> new IllegalArgumentException(
-                                "A reference is beside, behind or over the face, not \"" + place + "\".")));
+                                "A reference is beside, behind or over the face, not \"" + place + "\".")),
+                json.path("heard").asBoolean(false));
     }
 }

@@ -10,8 +10,9 @@ import static graykite.base.Require.requireThat;
  * @param opacity 0 to 1, where it lies over the face or behind it
  * @param mirrored true when left and right are exchanged
  * @param place where it is seen
+ * @param heard true when its own sound is heard with the voices
  */
-public record Reference(String path, double offset, double opacity, boolean mirrored, Place place) {
+public record Reference(String path, double offset, double opacity, boolean mirrored, Place place, boolean heard) {
     /** Where it is seen. */
     public enum Place {
         BESIDE("Beside the face"),
@@ -38,26 +39,35 @@ public record Reference(String path, double offset, double opacity, boolean mirr
 
     /** A file as it is first seen: beside the face, from the start of the line. */
     public static Reference of(String path) {
-        return new Reference(path, 0, 0.5, false, Place.BESIDE);
+        return new Reference(path, 0, 0.5, false, Place.BESIDE, false);
+    }
+
+    /** The file's name without its folder, whatever system the path is of. */
+    public String name() {
+        return path.replaceAll("^.*[/\\\\](?=.)", "");
+    }
+
+    public Reference withHeard(boolean own) {
+        return new Reference(path, offset, opacity, mirrored, place, own);
     }
 
     public Reference withPath(String other) {
-        return new Reference(other, offset, opacity, mirrored, place);
+        return new Reference(other, offset, opacity, mirrored, place, heard);
     }
 
     public Reference withOffset(double seconds) {
-        return new Reference(path, seconds, opacity, mirrored, place);
+        return new Reference(path, seconds, opacity, mirrored, place, heard);
     }
 
     public Reference withOpacity(double share) {
-        return new Reference(path, offset, share, mirrored, place);
+        return new Reference(path, offset, share, mirrored, place, heard);
     }
 
     public Reference withMirrored(boolean mirror) {
-        return new Reference(path, offset, opacity, mirror, place);
+        return new Reference(path, offset, opacity, mirror, place, heard);
     }
 
     public Reference withPlace(Place other) {
-        return new Reference(path, offset, opacity, mirrored, other);
+        return new Reference(path, offset, opacity, mirrored, other, heard);
     }
 }

@@ -94,8 +94,7 @@ final class Following {
             desks.refresh();
         });
         workspace.sound().addListener((o, b, sound) -> refresh.run());
-        workspace.stageSound().addListener((o, b, heard) -> heard.sound()
-                .ifPresent(sound -> player.load(sound, heard.lineStart())));
+        new ReferenceSound(workspace, player);
         workspace.performance().addListener((o, b, performance) -> {
             director.show();
             performance.ifPresent(mouths::show);

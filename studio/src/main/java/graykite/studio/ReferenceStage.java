@@ -104,7 +104,8 @@ final class ReferenceStage implements AutoCloseable {
         return film;
     }
 
-    private static Path path(Reference reference) {
+    /** Where a reference lies. @throws BadInput when its path is none of this system */
+    static Path path(Reference reference) {
         try {
             return Path.of(reference.path());
         } catch (InvalidPathException foreign) {

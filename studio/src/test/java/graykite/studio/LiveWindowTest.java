@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.acting.ClipsLayer;
 import graykite.acting.PassesPlan;
 import graykite.motion.Keyed;
 import graykite.motion.Motion;
@@ -238,6 +239,13 @@ class LiveWindowTest extends RealWindow {
         robot.press(KeyCode.DELETE).release(KeyCode.DELETE);
         settle();
         assertTrue(passes().isEmpty());
+        robot.clickOn("#clip-shake");
+        settle();
+        ClipsLayer.Ready clip = onFx(() -> workspace.clips().clip()).orElseThrow();
+        assertEquals("shake", clip.clip().look().content().name(), "the same as a clip on the row feel");
+        assertEquals(0.5, clip.start(), 1e-6);
+        assertEquals(1.5, clip.end() - clip.start(), 1e-3, "as long as it was performed");
+        assertTrue(Math.abs(onStage("headYaw", 0.9)) > 1);
     }
 
     @SuppressWarnings("unchecked")

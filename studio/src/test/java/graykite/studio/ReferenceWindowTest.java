@@ -4,18 +4,24 @@ import static graykite.studio.FxWork.await;
 import static graykite.studio.FxWork.onFx;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.edit.LineEdit;
 import graykite.media.MovieWriter;
 import graykite.picture.Picture;
+import graykite.picture.Png;
 import graykite.project.Line;
 import graykite.project.Reference;
 import graykite.sound.Sound;
 import graykite.studio.model.Knot;
 import graykite.time.FrameRate;
+import graykite.time.TimeRange;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -48,8 +54,12 @@ class ReferenceWindowTest extends RealWindow {
 
     /** Every frame is brighter than the one before. */
     private Path film() {
+        return film(Sound.silence(4, 48_000));
+    }
+
+    private Path film(Sound sound) {
         Path file = folder.resolve("take.mp4");
-        try (MovieWriter writer = new MovieWriter(file, 64, 64, FrameRate.parse("25"), Sound.silence(4, 48_000))) {
+        try (MovieWriter writer = new MovieWriter(file, 64, 64, FrameRate.parse("25"), sound)) {
             for (int f = 0; f < FRAMES; f++) {
                 int grey = 20 + 2 * f;
                 int[] pixels = new int[64 * 64];
@@ -101,6 +111,48 @@ class ReferenceWindowTest extends RealWindow {
         await(() -> frame("beside") > 20);
         run(() -> workspace.lineId().set(workspace.project().lines().get(1).id()));
         await(() -> !window.root().lookup("#reference-beside").isVisible());
+    }
+
+    /** The film's own sound is heard with the voice, from where the film begins, and muted again. */
+    @Test
+    void itsOwnSoundIsHeardOrMuted(FxRobot robot) throws Exception {
+        float[] tone = new float[2 * 48_000];
+        for (int i = 0; i < tone.length; i++) {
+            tone[i] = (float) (0.3 * Math.sin(2 * Math.PI * 440 * i / 48_000));
+        }
+        answers.add(film(Sound.mono(tone, 48_000)));
+        robot.clickOn("#choose-reference");
+        settle();
+        Sound voice = window.player().sound();
+        robot.clickOn("#reference-heard");
+        await(() -> window.player().sound() != voice);
+        Sound both = window.player().sound();
+        assertEquals(voice.duration(), both.duration(), 0.001);
+        TimeRange before = new TimeRange(0, 0.3);
+        assertTrue(voice.cut(before).peak() < 0.05, "nobody speaks yet");
+        assertEquals(0.3, both.cut(before).peak(), 0.05, "and the film is heard");
+        run(() -> reference(r -> r.withOffset(1)));
+        await(() -> window.player().sound().cut(before).peak() < 0.05);
+        robot.clickOn("#reference-heard");
+        await(() -> window.player().sound() == voice);
+    }
+
+    @Test
+    void aFilmWithoutSoundLeavesTheVoice(FxRobot robot) throws Exception {
+        Path picture = folder.resolve("take.0001.png");
+        Files.write(picture, Png.bytes(new Picture(8, 8, new int[64])));
+        answers.add(picture);
+        robot.clickOn("#choose-reference");
+        settle();
+        Sound voice = window.player().sound();
+        robot.clickOn("#reference-heard");
+        await(() -> workspace.jobs().message().get().contains("take.0001.png"));
+        assertSame(voice, window.player().sound());
+    }
+
+    private void reference(UnaryOperator<Reference> change) {
+        Reference changed = change.apply(reference());
+        workspace.editLine(0, l -> new LineEdit.SetReference(l, Optional.of(changed)));
     }
 
     @Test

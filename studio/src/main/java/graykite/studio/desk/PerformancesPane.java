@@ -105,15 +105,23 @@ final class PerformancesPane extends VBox {
         put.getStyleClass().add("row-button");
         put.setMaxWidth(Double.MAX_VALUE);
         put.setId("put-" + what.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
-        put.setTooltip(new Tooltip("Puts it on the line at the playhead"
+        put.setTooltip(new Tooltip("Puts it on the row live at the playhead"
                 + (missing.isEmpty() ? "" : "; this face lacks " + String.join(", ", missing))));
         put.setOnAction(e -> lay(what, Math.max(0, player.time().get()), 1));
         HBox.setHgrow(put, Priority.ALWAYS);
+        Button clip = new Button("", new FontIcon(Feather.SMILE));
+        clip.setId("clip-" + put.getId().substring("put-".length()));
+        clip.setAccessibleText("Put " + what.name() + " on the row feel");
+        clip.setTooltip(new Tooltip(
+                "Puts it on the row feel as a clip, to be stretched, eased and crossed as expressions are"));
+        clip.setOnAction(e -> workspace
+                .clips()
+                .add(what, workspace.clips().room(Math.max(0, player.time().get()), what.length())));
         Button forget = new Button("", new FontIcon(Feather.X));
         forget.setAccessibleText("Forget the performance " + what.name());
         forget.setTooltip(new Tooltip("Forget it; where it lies on lines it stays"));
         forget.setOnAction(e -> workspace.edit(new ProjectEdit.ForgetPerformance(what.name())));
         Label lacks = Parts.quiet(missing.isEmpty() ? "" : "lacks " + missing.size());
-        return Parts.row(put, lacks, forget);
+        return Parts.row(put, lacks, clip, forget);
     }
 }

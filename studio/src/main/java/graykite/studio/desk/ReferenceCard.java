@@ -38,6 +38,7 @@ final class ReferenceCard extends VBox {
     private final ComboBox<Reference.Place> place = new ComboBox<>();
     private final TextField offset = new TextField();
     private final CheckBox mirrored = new CheckBox("Mirrored");
+    private final CheckBox heard = new CheckBox("Heard");
     private final Parts.Tuner opacity;
     private final VBox more;
     private long gesture;
@@ -84,6 +85,9 @@ final class ReferenceCard extends VBox {
         offset.setTooltip(new Tooltip("When it begins, in seconds of the line; below 0 it has begun already"));
         offset.setOnAction(e -> Parts.number(offset.getText()).ifPresent(v -> change(0, r -> r.withOffset(v))));
         mirrored.setOnAction(e -> change(0, r -> r.withMirrored(mirrored.isSelected())));
+        heard.setId("reference-heard");
+        heard.setTooltip(new Tooltip("Its own sound is heard with the voice"));
+        heard.setOnAction(e -> change(0, r -> r.withHeard(heard.isSelected())));
         opacity = new Parts.Tuner(
                 "Opacity",
                 "How strongly it shows behind or over the face",
@@ -93,7 +97,7 @@ final class ReferenceCard extends VBox {
                 Parts::percent,
                 () -> gesture = workspace.newGesture(),
                 v -> change(gesture, r -> r.withOpacity(v)));
-        more = new VBox(6, place, Parts.row(new Label("begins at"), offset, new Label("s"), mirrored), opacity);
+        more = new VBox(6, place, Parts.row(new Label("begins at"), offset, new Label("s"), mirrored, heard), opacity);
         getChildren().addAll(Parts.heading("Reference"), file, Parts.row(choose, remove), more);
     }
 
@@ -130,12 +134,13 @@ final class ReferenceCard extends VBox {
                 reference.isEmpty() ? "Film or pictures…" : missing(reference.get()) ? "Find it again…" : "Another…");
         reference.ifPresent(r -> file.setTooltip(new Tooltip(r.path())));
         file.setText(reference
-                .map(r -> missing(r) ? name(r) + " is not there any more." : name(r))
+                .map(r -> missing(r) ? r.name() + " is not there any more." : r.name())
                 .orElse("Act after a film: it stays in step with the line, to the frame."));
         filling = true;
         reference.ifPresent(r -> {
             place.setValue(r.place());
             mirrored.setSelected(r.mirrored());
+            heard.setSelected(r.heard());
             opacity.set(r.opacity());
             opacity.setDisable(r.place() == Reference.Place.BESIDE);
             if (!offset.isFocused()) {
@@ -143,10 +148,6 @@ final class ReferenceCard extends VBox {
             }
         });
         filling = false;
-    }
-
-    private static String name(Reference reference) {
-        return reference.path().replaceAll("^.*[/\\\\](?=.)", "");
     }
 
     private static boolean missing(Reference reference) {

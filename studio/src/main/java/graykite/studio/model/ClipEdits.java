@@ -3,6 +3,7 @@ package graykite.studio.model;
 import graykite.acting.Clip;
 import graykite.acting.ClipsLayer;
 import graykite.acting.ClipsPlan;
+import graykite.acting.Performed;
 import graykite.edit.ClipEdit;
 import graykite.project.Line;
 import graykite.rig.Pose;
@@ -70,24 +71,33 @@ public final class ClipEdits {
                 .findFirst());
     }
 
-    private ClipEdit.AddClip adding(Line line, String pose, TimeRange range) {
-        return new ClipEdit.AddClip(line.id(), "", range.start(), range.end(), Clip.Look.of(pose));
+    private static ClipEdit.AddClip adding(Line line, Clip.Look look, TimeRange range) {
+        return new ClipEdit.AddClip(line.id(), "", range.start(), range.end(), look);
     }
 
     /** Puts an expression on a stretch and chooses it. */
     public void add(String pose, TimeRange range) {
+        add(Clip.Look.of(pose), range);
+    }
+
+    /** Puts a performance on a stretch, to be eased, stretched and crossed as an expression is, and chooses it. */
+    public void add(Performed what, TimeRange range) {
+        add(Clip.Look.of(what.name()).withContent(what), range);
+    }
+
+    private void add(Clip.Look look, TimeRange range) {
         Optional<Line> line = workspace.line();
         if (line.isEmpty()) {
             workspace.jobs().say("There is no line to put an expression on.");
             return;
         }
         endPreview();
-        if (workspace.edit(adding(line.get(), pose, range))) {
+        if (workspace.edit(adding(line.get(), look, range))) {
             lanes().stream()
                     .findFirst()
                     .flatMap(l -> l.clips().stream()
                             .filter(r -> Math.abs(r.start() - range.start()) < 1e-6
-                                    && r.clip().look().content().name().equals(pose))
+                                    && r.clip().look().equals(look))
                             .reduce((a, b) -> b)
                             .map(r -> new Choice(l.layer(), r.index())))
                     .ifPresent(c -> chosen.set(Optional.of(c)));
@@ -96,14 +106,19 @@ public final class ClipEdits {
 
     /** Where an expression goes that is put at a time: not beyond the end of the line. */
     public TimeRange room(double at) {
-        double end = workspace.sound().get().map(s -> s.sound().duration()).orElse(at + USUAL_LENGTH);
+        return room(at, USUAL_LENGTH);
+    }
+
+    /** As {@link #room(double)}, for something that lasts so many seconds. */
+    public TimeRange room(double at, double length) {
+        double end = workspace.sound().get().map(s -> s.sound().duration()).orElse(at + length);
         double from = Math.clamp(at, 0, Math.max(0, end - 4 * ClipsLayer.LEAST));
-        return new TimeRange(from, Math.max(from + 4 * ClipsLayer.LEAST, Math.min(end, from + USUAL_LENGTH)));
+        return new TimeRange(from, Math.max(from + 4 * ClipsLayer.LEAST, Math.min(end, from + length)));
     }
 
     /** Shows the face with an expression that is not put on the line yet. */
     public void preview(String pose, TimeRange range) {
-        workspace.line().ifPresent(l -> workspace.preview(Optional.of(adding(l, pose, range))));
+        workspace.line().ifPresent(l -> workspace.preview(Optional.of(adding(l, Clip.Look.of(pose), range))));
     }
 
     public void endPreview() {

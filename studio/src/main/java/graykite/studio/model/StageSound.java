@@ -13,7 +13,7 @@ public record StageSound(Optional<Sound> sound, double lineStart) {
     public static final StageSound NONE = new StageSound(Optional.empty(), 0);
 
     /** True when the very same sound is heard, and the line begins where it did. */
-    boolean sameAs(StageSound other) {
+    public boolean sameAs(StageSound other) {
         return sound.orElse(null) == other.sound.orElse(null) && lineStart == other.lineStart;
     }
 }

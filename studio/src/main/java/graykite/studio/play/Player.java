@@ -90,6 +90,11 @@ public final class Player implements AutoCloseable {
         return loopRange;
     }
 
+    /** What is played. */
+    public Sound sound() {
+        return sound;
+    }
+
     /** When the sound ends, in seconds of the line. */
     public double duration() {
         return sound.duration() - lineStart;
