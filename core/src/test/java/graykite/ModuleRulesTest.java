@@ -37,6 +37,8 @@ class ModuleRulesTest {
             "scene",
             "project",
             "edit",
+            "proof",
+            "proof.checks",
             "format",
             "session",
             "workbench");

@@ -1,5 +1,6 @@
 package graykite.bench;
 
+import graykite.bench.proof.ProofQuality;
 import java.nio.file.Path;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -23,6 +24,11 @@ public final class Bench {
             case "letters" -> Letters.print(arguments.length > 1 ? Integer.parseInt(arguments[1]) : 5000);
             case "train-boundaries" ->
                 BoundaryTraining.run(Path.of("bench/target/training"), Path.of("bench/target/boundaries"));
+            case "proof" ->
+                ProofQuality.print(
+                        Path.of("core/src/test/resources/speech"),
+                        arguments.length > 1 ? Integer.parseInt(arguments[1]) : 20,
+                        arguments.length > 2 ? arguments[2] : ".*");
             case "phone-pairs" -> PhonePairs.write(Path.of("core/src/main/resources/graykite/hearing/phone-pairs.txt"));
             default -> runJmh(what.isEmpty() ? ".*" : what);
         }

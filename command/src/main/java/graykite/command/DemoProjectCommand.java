@@ -9,6 +9,7 @@ import graykite.media.SoundReader;
 import graykite.mouth.MouthWork;
 import graykite.project.Line;
 import graykite.project.Project;
+import graykite.project.Review;
 import graykite.project.SceneWork;
 import graykite.project.SoundFile;
 import graykite.project.Voice;
@@ -73,7 +74,8 @@ final class DemoProjectCommand implements Callable<Integer> {
                     Optional.of(timing),
                     MouthWork.STANDARD,
                     Layers.usual().withSeed(number),
-                    Optional.empty()));
+                    Optional.empty(),
+                    Review.NOTHING));
         }
         ProjectFiles.save(
                 new Project(

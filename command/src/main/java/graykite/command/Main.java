@@ -20,6 +20,7 @@ import picocli.CommandLine.ScopeType;
             CastCommand.class,
             NewCommand.class,
             ApplyCommand.class,
+            ProofCommand.class,
             InfoCommand.class,
             DemoProjectCommand.class
         },

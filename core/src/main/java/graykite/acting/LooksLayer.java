@@ -34,6 +34,8 @@ public final class LooksLayer implements OnStage {
     /** Eyes turn no farther in the head; the head makes up for the rest. */
     private static final double EYES_REACH = 30;
 
+    private static final double EYES_UP = 20;
+
     /** The body turns for what is left over these degrees of the head, by this share, later and slower than the head. */
     private static final double HEAD_ALONE = 5;
 
@@ -176,8 +178,9 @@ public final class LooksLayer implements OnStage {
         // The body carries the head along: the neck turns for the rest.
         actions.ask("headYaw", headYaw - bodyYaw, asked);
         actions.ask("headPitch", headPitch, asked);
-        actions.ask("eyeYaw", yaw - headYaw, asked);
-        actions.ask("eyePitch", pitch - headPitch, asked);
+        // Eyes that are at their end wait there for the head.
+        actions.ask("eyeYaw", Math.clamp(yaw - headYaw, -EYES_REACH, EYES_REACH), asked);
+        actions.ask("eyePitch", Math.clamp(pitch - headPitch, -EYES_UP, EYES_UP), asked);
         actions.ask("eyeConverge", moved(now, time, 0, EyeDarts::seconds, t -> t.to.converge()), asked);
         double down = Math.max(0, headPitch - pitch);
         double up = Math.max(0, pitch - headPitch);

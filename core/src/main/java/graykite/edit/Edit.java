@@ -19,6 +19,7 @@ public sealed interface Edit
                 LookEdit,
                 CueEdit,
                 CastEdit,
+                ReviewEdit,
                 SceneEdit {
     /** What it does, in words for the history. */
     String inWords();

@@ -4,6 +4,7 @@ import graykite.acting.Performed;
 import graykite.base.BadInput;
 import graykite.project.KeptView;
 import graykite.project.Project;
+import graykite.project.Version;
 import graykite.text.Pronunciation;
 import graykite.time.FrameRate;
 import java.util.List;
@@ -138,5 +139,53 @@ public sealed interface ProjectEdit extends Edit {
         public Project on(Project project) {
             return project.withViews(without(project.views(), v -> v.name().equals(name), "view \"" + name + "\""));
         }
+    }
+
+    /** Keeps the project as it is under a name; a version of the same name is replaced. @param when milliseconds since 1970 (UTC) */
+    record KeepVersion(String name, long when) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return "Keep the version " + name.strip();
+        }
+
+        @Override
+        public Project on(Project project) {
+            return project.with(new Version(name, when, project.withVersions(List.of())));
+        }
+    }
+
+    /** Forgets a version. */
+    record ForgetVersion(String name) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return "Forget the version " + name;
+        }
+
+        @Override
+        public Project on(Project project) {
+            Version version = version(project, name);
+            return project.withVersions(
+                    project.versions().stream().filter(v -> v != version).toList());
+        }
+    }
+
+    /** Makes the project what it was in a version; the versions stay. */
+    record GoBackTo(String name) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return "Go back to the version " + name;
+        }
+
+        @Override
+        public Project on(Project project) {
+            return version(project, name).project().withVersions(project.versions());
+        }
+    }
+
+    private static Version version(Project project, String name) {
+        return project.versions().stream()
+                .filter(v -> v.name().equalsIgnoreCase(name.strip()))
+                .findFirst()
+                .orElseThrow(() -> new BadInput("There is no version \"" + name + "\" of the project."));
     }
 }

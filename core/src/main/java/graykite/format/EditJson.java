@@ -26,6 +26,7 @@ public final class EditJson {
                     CueJson.EDITS,
                     PassJson.EDITS,
                     MarkEditKinds.ALL,
+                    ReviewEditKinds.ALL,
                     CastEditKinds.ALL)
             .<EditKind<?>>flatMap(List::stream)
             .toList();

@@ -68,7 +68,23 @@ final class EditKinds {
                     "forget-view",
                     ProjectEdit.ForgetView.class,
                     (e, f) -> f.put("name", e.name()),
-                    f -> new ProjectEdit.ForgetView(f.text("name"))));
+                    f -> new ProjectEdit.ForgetView(f.text("name"))),
+            new EditKind<>(
+                    "keep-version",
+                    ProjectEdit.KeepVersion.class,
+                    (e, f) -> f.put("name", e.name()).json().put("when", e.when()),
+                    f -> new ProjectEdit.KeepVersion(
+                            f.text("name"), f.has("when") ? f.node("when").asLong() : System.currentTimeMillis())),
+            new EditKind<>(
+                    "forget-version",
+                    ProjectEdit.ForgetVersion.class,
+                    (e, f) -> f.put("name", e.name()),
+                    f -> new ProjectEdit.ForgetVersion(f.text("name"))),
+            new EditKind<>(
+                    "go-back",
+                    ProjectEdit.GoBackTo.class,
+                    (e, f) -> f.put("name", e.name()),
+                    f -> new ProjectEdit.GoBackTo(f.text("name"))));
 
     static final List<EditKind<?>> LINES = List.of(
             new EditKind<>(

@@ -10,6 +10,7 @@ import graykite.acting.PoseKey;
 import graykite.base.BadInput;
 import graykite.project.Line;
 import graykite.project.Project;
+import graykite.project.Review;
 import graykite.project.SoundFile;
 import graykite.project.Voice;
 import graykite.reading.Place;
@@ -55,7 +56,8 @@ final class LineJson {
                     layers(json, timing, ProjectShelf.of(entries, place)),
                     json.hasNonNull("reference")
                             ? Optional.of(ReferenceJson.read(json.path("reference")))
-                            : Optional.empty());
+                            : Optional.empty(),
+                    ReviewJson.read(json.path("review")));
         } catch (IllegalArgumentException broken) {
             throw new BadInput(place + ": " + broken.getMessage(), broken);
         }
@@ -119,6 +121,12 @@ final class LineJson {
             ReferenceJson.write(line.reference().get(), reference);
             json.writeFieldName("reference");
             MAPPER.writeTree(json, reference);
+        }
+        if (!line.review().equals(Review.NOTHING)) {
+            ObjectNode review = MAPPER.createObjectNode();
+            ReviewJson.write(line.review(), review);
+            json.writeFieldName("review");
+            MAPPER.writeTree(json, review);
         }
         if (line.timing().isPresent()) {
             json.writeFieldName("reading");

@@ -14,9 +14,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -64,9 +66,7 @@ public final class ProjectFiles {
 
     /** Saves the document alone; recordings and figures go to a shelf unless they stand there already. */
     public static void writeDocument(Project project, Shelf shelf, Path file) {
-        for (Line line : project.lines()) {
-            line.sound().ifPresent(s -> shelf.keep(s.content(), s.hash()));
-        }
+        lines(project).forEach(line -> line.sound().ifPresent(s -> shelf.keep(s.content(), s.hash())));
         AtomicFiles.write(file, out -> out.write(ProjectJson.write(project, shelf)));
     }
 
@@ -89,6 +89,11 @@ public final class ProjectFiles {
         return dot < 0 ? name : name.substring(0, dot);
     }
 
+    /** Every line of the project and of the versions that were kept of it. */
+    private static Stream<Line> lines(Project project) {
+        return project.states().flatMap(s -> s.lines().stream());
+    }
+
     private static void write(Project project, Optional<byte[]> thumbnail, OutputStream out) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out);
         zip.setLevel(Deflater.BEST_SPEED);
@@ -102,7 +107,7 @@ public final class ProjectFiles {
         }
         // What several lines share stands there once.
         Set<String> written = new HashSet<>();
-        for (Line line : project.lines()) {
+        for (Line line : lines(project).toList()) {
             if (line.sound().isPresent()
                     && written.add(LineJson.entryName(line.sound().get()))) {
                 zip.putNextEntry(new ZipEntry(LineJson.entryName(line.sound().get())));
@@ -115,8 +120,9 @@ public final class ProjectFiles {
             zip.write(track.getValue());
             zip.closeEntry();
         }
-        for (Member member : project.cast()) {
-            if (member.source() instanceof Member.Own own) {
+        List<Member> members = project.states().flatMap(s -> s.cast().stream()).toList();
+        for (Member member : members) {
+            if (member.source() instanceof Member.Own own && written.add(CastJson.entryName(member))) {
                 zip.putNextEntry(new ZipEntry(CastJson.entryName(member)));
                 CharacterStore.write(own.figure(), zip);
                 zip.closeEntry();

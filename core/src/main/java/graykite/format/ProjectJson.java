@@ -15,6 +15,7 @@ import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.SceneWork;
+import graykite.project.Version;
 import graykite.text.Phone;
 import graykite.text.Pronunciation;
 import graykite.time.FrameRate;
@@ -71,6 +72,26 @@ public final class ProjectJson {
         if (version > VERSION) {
             throw new BadInput(name + ": was saved by a newer Gray Kite (format " + version + "). Update to open it.");
         }
+        Project project = state(json, entries, name);
+        List<Version> versions = new ArrayList<>();
+        for (JsonNode kept : WordsJson.limited(json.path("versions"))) {
+            String which = name + ", version " + (versions.size() + 1);
+            versions.add(version(kept, entries, which));
+        }
+        return project.withVersions(versions);
+    }
+
+    private static Version version(JsonNode json, Entries entries, String name) {
+        try {
+            return new Version(
+                    json.path("name").asText(), json.path("when").asLong(), state(json.path("project"), entries, name));
+        } catch (IllegalArgumentException broken) {
+            throw new BadInput(name + ": " + broken.getMessage(), broken);
+        }
+    }
+
+    /** A project without the versions that were kept of it. */
+    private static Project state(JsonNode json, Entries entries, String name) {
         List<Line> lines = new ArrayList<>();
         // Up to format 4 a line was called a shot.
         JsonNode written = json.has("shots") ? json.path("shots") : json.path("lines");
@@ -93,7 +114,8 @@ public final class ProjectJson {
                     scenes,
                     dictionary(json, name),
                     views(json),
-                    performances(json, ProjectShelf.of(entries, name)));
+                    performances(json, ProjectShelf.of(entries, name)),
+                    List.of());
             for (int i = 0; i < lines.size(); i++) {
                 project = SceneJson.withCompany(written.get(i), lines.get(i), project);
             }
@@ -167,6 +189,27 @@ public final class ProjectJson {
         json.writeStartObject();
         json.writeStringField("format", "graykite-project");
         json.writeNumberField("version", VERSION);
+        writeState(project, json, entries, shelf);
+        if (!project.versions().isEmpty()) {
+            json.writeArrayFieldStart("versions");
+            for (Version version : project.versions()) {
+                json.writeStartObject();
+                json.writeStringField("name", version.name());
+                json.writeNumberField("when", version.when());
+                json.writeObjectFieldStart("project");
+                writeState(version.project(), json, entries, shelf);
+                json.writeEndObject();
+                json.writeEndObject();
+            }
+            json.writeEndArray();
+        }
+        json.writeEndObject();
+        json.close();
+        return out.toByteArray();
+    }
+
+    private static void writeState(Project project, JsonGenerator json, Function<Member, String> entries, Shelf shelf)
+            throws IOException {
         json.writeStringField("title", project.title());
         json.writeArrayFieldStart("cast");
         for (Member member : project.cast()) {
@@ -207,8 +250,5 @@ public final class ProjectJson {
             json.writeFieldName("performances");
             MAPPER.writeTree(json, kept);
         }
-        json.writeEndObject();
-        json.close();
-        return out.toByteArray();
     }
 }

@@ -41,7 +41,7 @@ final class ProjectShelf {
     /** Every track of a project as bytes, under its hash, each once. */
     static Map<String, byte[]> tracks(Project project) {
         Map<String, byte[]> all = new TreeMap<>();
-        project.tracks().distinct().forEach(t -> {
+        project.states().flatMap(Project::tracks).distinct().forEach(t -> {
             byte[] bytes = TrackStore.bytes(t);
             all.put(TrackStore.hash(bytes), bytes);
         });

@@ -24,6 +24,7 @@ import java.util.Optional;
  * @param mouth everything that was decided about the mouth; it hangs on words, so it outlives readings and recordings
  * @param layers everything that moves the character: mouth, instincts, own curves, poses, and what was added
  * @param reference film or pictures that it is acted after
+ * @param review what was said about it
  */
 public record Line(
         String id,
@@ -36,7 +37,8 @@ public record Line(
         Optional<Timing> timing,
         MouthWork mouth,
         Layers layers,
-        Optional<Reference> reference) {
+        Optional<Reference> reference,
+        Review review) {
 
     public Line {
         requireThat(!id.isBlank(), "A line has an id.");
@@ -54,7 +56,8 @@ public record Line(
                 Optional.empty(),
                 MouthWork.STANDARD,
                 Layers.usual(),
-                Optional.empty());
+                Optional.empty(),
+                Review.NOTHING);
     }
 
     public long seed() {
@@ -66,15 +69,15 @@ public record Line(
     }
 
     public Line withId(String newId) {
-        return new Line(newId, title, speaker, sound, voice, script, draft, timing, mouth, layers, reference);
+        return new Line(newId, title, speaker, sound, voice, script, draft, timing, mouth, layers, reference, review);
     }
 
     public Line withTitle(String newTitle) {
-        return new Line(id, newTitle, speaker, sound, voice, script, draft, timing, mouth, layers, reference);
+        return new Line(id, newTitle, speaker, sound, voice, script, draft, timing, mouth, layers, reference, review);
     }
 
     public Line withSpeaker(String member) {
-        return new Line(id, title, member, sound, voice, script, draft, timing, mouth, layers, reference);
+        return new Line(id, title, member, sound, voice, script, draft, timing, mouth, layers, reference, review);
     }
 
     /** With another recording; a reading and a retiming of the old one no longer hold. */
@@ -90,34 +93,47 @@ public record Line(
                 Optional.empty(),
                 mouth,
                 layers,
-                reference);
+                reference,
+                review);
     }
 
     public Line withVoice(Voice newVoice) {
-        return new Line(id, title, speaker, sound, newVoice, script, draft, timing, mouth, layers, reference);
+        return new Line(id, title, speaker, sound, newVoice, script, draft, timing, mouth, layers, reference, review);
     }
 
     /** Without a reading. */
     public Line unread() {
-        return new Line(id, title, speaker, sound, voice, script, draft, Optional.empty(), mouth, layers, reference);
+        return new Line(
+                id, title, speaker, sound, voice, script, draft, Optional.empty(), mouth, layers, reference, review);
     }
 
     public Line withScript(String newScript) {
-        return new Line(id, title, speaker, sound, voice, newScript, false, timing, mouth, layers, reference);
+        return new Line(id, title, speaker, sound, voice, newScript, false, timing, mouth, layers, reference, review);
     }
 
     /** With a script from recognition, to be corrected. */
     public Line withDraft(String recognised) {
-        return new Line(id, title, speaker, sound, voice, recognised, true, timing, mouth, layers, reference);
+        return new Line(id, title, speaker, sound, voice, recognised, true, timing, mouth, layers, reference, review);
     }
 
     public Line withTiming(Timing newTiming) {
         return new Line(
-                id, title, speaker, sound, voice, script, draft, Optional.of(newTiming), mouth, layers, reference);
+                id,
+                title,
+                speaker,
+                sound,
+                voice,
+                script,
+                draft,
+                Optional.of(newTiming),
+                mouth,
+                layers,
+                reference,
+                review);
     }
 
     public Line withMouth(MouthWork work) {
-        return new Line(id, title, speaker, sound, voice, script, draft, timing, work, layers, reference);
+        return new Line(id, title, speaker, sound, voice, script, draft, timing, work, layers, reference, review);
     }
 
     public Line withSeed(long newSeed) {
@@ -129,7 +145,7 @@ public record Line(
     }
 
     public Line withLayers(Layers newLayers) {
-        return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, newLayers, reference);
+        return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, newLayers, reference, review);
     }
 
     /** On another clock: voice, reading, mouth and acting go together. @param map from the recording to the line */
@@ -146,10 +162,15 @@ public record Line(
                 timing.map(t -> t.retimed(voice.retiming(), map)),
                 mouth,
                 layers.retimed(change),
-                reference);
+                reference,
+                review.retimed(change));
+    }
+
+    public Line withReview(Review said) {
+        return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, layers, reference, said);
     }
 
     public Line withReference(Optional<Reference> film) {
-        return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, layers, film);
+        return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, layers, film, review);
     }
 }

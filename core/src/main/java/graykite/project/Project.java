@@ -27,6 +27,7 @@ import java.util.stream.Stream;
  * @param dictionary how words are said in this project, by plain word in lower case
  * @param views from where faces are looked at, as the user kept them, in order
  * @param performances kept for any line and character, in the order of their names
+ * @param versions states that were kept under a name, the oldest first
  */
 public record Project(
         String title,
@@ -36,7 +37,11 @@ public record Project(
         List<SceneWork> scenes,
         Map<String, Pronunciation> dictionary,
         List<KeptView> views,
-        List<Performed> performances) {
+        List<Performed> performances,
+        List<Version> versions) {
+    /** How many versions a project keeps. */
+    public static final int MOST_VERSIONS = 100;
+
     /** How many performances a project keeps for other lines. */
     public static final int MOST_PERFORMANCES = 500;
 
@@ -56,6 +61,8 @@ public record Project(
         dictionary = Map.copyOf(dictionary);
         views = List.copyOf(views);
         performances = List.copyOf(performances);
+        versions = List.copyOf(versions);
+        requireThat(versions.size() <= MOST_VERSIONS, "A project keeps up to %d versions.", MOST_VERSIONS);
         requireThat(
                 performances.size() <= MOST_PERFORMANCES, "A project keeps up to %d performances.", MOST_PERFORMANCES);
         requireThat(views.size() <= MOST_VIEWS, "A project keeps up to %d views.", MOST_VIEWS);
@@ -77,7 +84,7 @@ public record Project(
             List<Line> lines,
             List<SceneWork> scenes,
             Map<String, Pronunciation> dictionary) {
-        this(title, cast, rate, lines, scenes, dictionary, List.of(), List.of());
+        this(title, cast, rate, lines, scenes, dictionary, List.of(), List.of(), List.of());
     }
 
     public static Project empty() {
@@ -108,11 +115,11 @@ public record Project(
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(line.id())) {
                 changed.set(i, line);
-                return new Project(title, cast, rate, changed, scenes, dictionary, views, performances);
+                return new Project(title, cast, rate, changed, scenes, dictionary, views, performances, versions);
             }
         }
         changed.add(line);
-        return new Project(title, cast, rate, changed, scenes, dictionary, views, performances);
+        return new Project(title, cast, rate, changed, scenes, dictionary, views, performances, versions);
     }
 
     /** The project without a line; it leaves every scene. */
@@ -125,12 +132,13 @@ public record Project(
                 scenes.stream().map(s -> s.without(id)).toList(),
                 dictionary,
                 views,
-                performances);
+                performances,
+                versions);
     }
 
     /** With the lines in another order, or fewer or more of them. */
     public Project withLines(List<Line> newLines) {
-        return new Project(title, cast, rate, newLines, scenes, dictionary, views, performances);
+        return new Project(title, cast, rate, newLines, scenes, dictionary, views, performances, versions);
     }
 
     public Optional<SceneWork> scene(String id) {
@@ -151,7 +159,7 @@ public record Project(
     }
 
     public Project withScenes(List<SceneWork> newScenes) {
-        return new Project(title, cast, rate, lines, newScenes, dictionary, views, performances);
+        return new Project(title, cast, rate, lines, newScenes, dictionary, views, performances, versions);
     }
 
     /** The project with a member of the cast replaced by another of the same id, or added at the end. */
@@ -160,11 +168,11 @@ public record Project(
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(member.id())) {
                 changed.set(i, member);
-                return new Project(title, changed, rate, lines, scenes, dictionary, views, performances);
+                return new Project(title, changed, rate, lines, scenes, dictionary, views, performances, versions);
             }
         }
         changed.add(member);
-        return new Project(title, changed, rate, lines, scenes, dictionary, views, performances);
+        return new Project(title, changed, rate, lines, scenes, dictionary, views, performances, versions);
     }
 
     /** The project without a character; its lines are spoken by the first of the cast, and it leaves every stage. */
@@ -179,34 +187,35 @@ public record Project(
                 scenes.stream().map(s -> s.withoutMember(id)).toList(),
                 dictionary,
                 views,
-                performances);
+                performances,
+                versions);
     }
 
     public Project withTitle(String newTitle) {
-        return new Project(newTitle, cast, rate, lines, scenes, dictionary, views, performances);
+        return new Project(newTitle, cast, rate, lines, scenes, dictionary, views, performances, versions);
     }
 
     public Project withRate(FrameRate newRate) {
-        return new Project(title, cast, newRate, lines, scenes, dictionary, views, performances);
+        return new Project(title, cast, newRate, lines, scenes, dictionary, views, performances, versions);
     }
 
     /** With a word said in a way of its own in every line. */
     public Project withWord(String plainWord, Pronunciation said) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.put(plainWord.toLowerCase(Locale.ROOT), said);
-        return new Project(title, cast, rate, lines, scenes, changed, views, performances);
+        return new Project(title, cast, rate, lines, scenes, changed, views, performances, versions);
     }
 
     /** With a word said as the dictionary has it again. */
     public Project withoutWord(String plainWord) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.remove(plainWord.toLowerCase(Locale.ROOT));
-        return new Project(title, cast, rate, lines, scenes, changed, views, performances);
+        return new Project(title, cast, rate, lines, scenes, changed, views, performances, versions);
     }
 
     /** With another list of words and how they are said. */
     public Project withDictionary(Map<String, Pronunciation> words) {
-        return new Project(title, cast, rate, lines, scenes, words, views, performances);
+        return new Project(title, cast, rate, lines, scenes, words, views, performances, versions);
     }
 
     /** With a view kept; one of the same name is replaced. */
@@ -218,7 +227,7 @@ public record Project(
     }
 
     public Project withViews(List<KeptView> newViews) {
-        return new Project(title, cast, rate, lines, scenes, dictionary, newViews, performances);
+        return new Project(title, cast, rate, lines, scenes, dictionary, newViews, performances, versions);
     }
 
     /** With a performance kept; one of the same name is replaced. */
@@ -231,7 +240,24 @@ public record Project(
     }
 
     public Project withPerformances(List<Performed> kept) {
-        return new Project(title, cast, rate, lines, scenes, dictionary, views, kept);
+        return new Project(title, cast, rate, lines, scenes, dictionary, views, kept, versions);
+    }
+
+    /** With a version kept; one of the same name is replaced. */
+    public Project with(Version version) {
+        List<Version> changed = new ArrayList<>(versions);
+        changed.removeIf(v -> v.name().equals(version.name()));
+        changed.add(version);
+        return withVersions(changed);
+    }
+
+    public Project withVersions(List<Version> kept) {
+        return new Project(title, cast, rate, lines, scenes, dictionary, views, performances, kept);
+    }
+
+    /** The project and every version of it. */
+    public Stream<Project> states() {
+        return Stream.concat(Stream.of(this), versions.stream().map(Version::project));
     }
 
     /** Every dense track that anything in the project holds. */

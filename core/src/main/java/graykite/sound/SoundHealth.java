@@ -27,7 +27,7 @@ public final class SoundHealth {
             warnings.add(String.format(
                     Locale.ROOT, "The recording is nearly silent: its peak is %.0f dB.", 20 * Math.log10(peak)));
         }
-        int clipped = clippedRuns(sound);
+        int clipped = clipped(sound).size();
         if (clipped > 0) {
             warnings.add("The recording is clipped in " + clipped + (clipped == 1 ? " place." : " places."));
         }
@@ -42,17 +42,20 @@ public final class SoundHealth {
         return warnings;
     }
 
-    private static int clippedRuns(Sound sound) {
-        int runs = 0;
+    /** When a recording is clipped: the beginnings of all such runs of samples, in seconds, in the order of time. */
+    public static List<Double> clipped(Sound sound) {
+        List<Double> times = new ArrayList<>();
         for (int c = 0; c < sound.channelCount(); c++) {
+            float[] samples = sound.channel(c);
             int run = 0;
-            for (float sample : sound.channel(c)) {
-                run = Math.abs(sample) >= CLIP_LEVEL ? run + 1 : 0;
+            for (int i = 0; i < samples.length; i++) {
+                run = Math.abs(samples[i]) >= CLIP_LEVEL ? run + 1 : 0;
                 if (run == CLIP_RUN) {
-                    runs++;
+                    times.add((i - CLIP_RUN + 1) / (double) sound.rate());
                 }
             }
         }
-        return runs;
+        times.sort(null);
+        return times;
     }
 }

@@ -2,7 +2,9 @@ package graykite.time;
 
 import static graykite.base.Require.requireThat;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * Frames a second as an exact fraction, so that 23.976 is 24000/1001 and an hour does not drift. The one place where
@@ -43,6 +45,25 @@ public record FrameRate(int numerator, int denominator) {
             case "119.88" -> new FrameRate(120000, 1001);
             default -> parseNumber(trimmed);
         };
+    }
+
+    /** Rates that films have. */
+    private static final List<FrameRate> USUAL = List.of(
+            new FrameRate(24000, 1001),
+            FILM,
+            new FrameRate(25, 1),
+            NTSC,
+            THIRTY,
+            new FrameRate(48, 1),
+            new FrameRate(50, 1),
+            new FrameRate(60000, 1001),
+            new FrameRate(60, 1));
+
+    /** The usual rate that is meant by a measured figure; nothing where none is within a hundredth of a frame. */
+    public static Optional<FrameRate> near(double perSecond) {
+        return USUAL.stream()
+                .filter(r -> Math.abs(r.perSecond() - perSecond) < 0.01)
+                .findFirst();
     }
 
     private static FrameRate parseNumber(String text) {

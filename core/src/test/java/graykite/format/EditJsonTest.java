@@ -32,6 +32,7 @@ import graykite.edit.MouthEdit;
 import graykite.edit.PassEdit;
 import graykite.edit.ProjectEdit;
 import graykite.edit.ReadingEdit;
+import graykite.edit.ReviewEdit;
 import graykite.edit.SceneEdit;
 import graykite.geometry.Vec;
 import graykite.layer.LayerSetting;
@@ -46,6 +47,7 @@ import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.TouchUp;
 import graykite.picture.Camera;
+import graykite.project.Comment;
 import graykite.project.KeptView;
 import graykite.project.Member;
 import graykite.project.Reference;
@@ -92,6 +94,9 @@ class EditJsonTest {
             new ProjectEdit.ForgetWord("fog"),
             new ProjectEdit.KeepView(new KeptView("Over the rail", Camera.PROFILE)),
             new ProjectEdit.ForgetView("Over the rail"),
+            new ProjectEdit.KeepVersion("First pass", 1_790_000_000_000L),
+            new ProjectEdit.ForgetVersion("First pass"),
+            new ProjectEdit.GoBackTo("First pass"),
             new ProjectEdit.KeepPerformance(DENSE),
             new ProjectEdit.KeepPerformance(FEW),
             new ProjectEdit.ForgetPerformance("Yes"),
@@ -166,6 +171,19 @@ class EditJsonTest {
             new MarkEdit.ChangeMark("x", Kind.HEAD, 0, 0.5, List.of(0.2, 4.0, -3.0, 1.0)),
             new MarkEdit.RemoveMark("x", Kind.HEAD, 1),
             new MarkEdit.GiveBackMarks("x", Kind.HEAD),
+            new ReviewEdit.MeanSo("x", "frozen", 1.5, "She holds her breath"),
+            new ReviewEdit.TakeBackMeantSo("x", 0),
+            new ReviewEdit.AddComment(
+                    "x",
+                    "c",
+                    0.7,
+                    "Anke",
+                    "Higher",
+                    List.of(new Comment.Stroke(
+                            List.of(new Comment.Stroke.Dot(0.1, -0.2), new Comment.Stroke.Dot(0.3, 0)))),
+                    Optional.of(Camera.PROFILE)),
+            new ReviewEdit.ChangeComment("x", "c", 0.9, "Lower", true),
+            new ReviewEdit.RemoveComment("x", "c"),
             new ActingEdit.AddLayer("x", 9, new NeutralPlan(LayerSetting.of("Neutral", Blend.OVERRIDE), 0.4)),
             new ActingEdit.RemoveLayer("x", 1),
             new ActingEdit.OrderLayer("x", 1, 3),

@@ -7,6 +7,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import graykite.acting.PoseKey;
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
+import graykite.edit.LineEdit;
+import graykite.edit.ProjectEdit;
+import graykite.edit.ReviewEdit;
 import graykite.format.character.Cast;
 import graykite.motion.Curve;
 import graykite.motion.Key;
@@ -19,6 +22,7 @@ import graykite.mouth.Section;
 import graykite.mouth.TakenCurve;
 import graykite.mouth.TouchUp;
 import graykite.picture.Camera;
+import graykite.project.Comment;
 import graykite.project.KeptView;
 import graykite.project.Line;
 import graykite.project.Member;
@@ -274,5 +278,40 @@ class ProjectFilesTest {
         assertEquals(1, without.scene("s").orElseThrow().people().size());
         assertEquals(scene, after.scene("s").orElseThrow());
         assertEquals(1, after.without("a").scene("s").orElseThrow().blocks().size());
+    }
+
+    /** Versions hold what they held, recordings included, and share them with the project in the file. */
+    @Test
+    void versionsAndReviewsAreKept(@TempDir Path folder) throws Exception {
+        Project first = Project.empty()
+                .with(Line.empty("a", "A line")
+                        .withSound(new SoundFile("voice.wav", new byte[2000]))
+                        .withTiming(Timing.empty(2)));
+        Project kept = new ProjectEdit.KeepVersion("First pass", 5).apply(first);
+        Project commented = new ReviewEdit.AddComment(
+                        "a",
+                        "c1",
+                        1,
+                        "Anke",
+                        "Higher brows",
+                        List.of(new Comment.Stroke(List.of(new Comment.Stroke.Dot(0.25, -0.5)))),
+                        Optional.of(Camera.PROFILE))
+                .apply(kept);
+        commented = new ReviewEdit.MeanSo("a", "frozen", 0.5, "She listens").apply(commented);
+        Project changed = new LineEdit.RemoveLine("a").apply(commented);
+        Path file = folder.resolve("versions.kite");
+        for (Project state : List.of(commented, changed)) {
+            ProjectFiles.save(state, file);
+            Project read = ProjectFiles.open(file);
+            assertEquals(state.lines(), read.lines());
+            assertEquals(state.versions(), read.versions());
+            assertEquals(
+                    first.lines(),
+                    new ProjectEdit.GoBackTo("first pass").apply(read).lines());
+        }
+        long with = Files.size(file);
+        ProjectFiles.save(commented.withVersions(List.of()), file);
+        assertTrue(with < Files.size(file) + 1500, "the recording stands there once");
+        assertThrows(BadInput.class, () -> new ProjectEdit.GoBackTo("Last").apply(first));
     }
 }

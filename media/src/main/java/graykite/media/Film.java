@@ -2,6 +2,7 @@ package graykite.media;
 
 import graykite.base.BadInput;
 import graykite.picture.Picture;
+import graykite.time.FrameRate;
 import java.nio.ByteBuffer;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -82,6 +83,11 @@ final class Film implements ReferenceFilm {
     public double duration() {
         double known = grabber.getLengthInTime() / 1e6;
         return Double.isInfinite(last) ? Math.max(known, frame) : last - begins;
+    }
+
+    @Override
+    public Optional<FrameRate> rate() {
+        return FrameRate.near(1 / frame);
     }
 
     /** Decodes one picture into what comes next. */

@@ -2,8 +2,11 @@ package graykite.media;
 
 import graykite.base.BadInput;
 import graykite.picture.Picture;
+import graykite.project.Reference;
+import graykite.proof.Shot;
 import graykite.time.FrameRate;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
 
@@ -34,8 +37,32 @@ public interface ReferenceFilm extends AutoCloseable {
      */
     Optional<Still> at(double time);
 
+    /** Frames a second; nothing for pictures, which have none of their own. */
+    default Optional<FrameRate> rate() {
+        return Optional.empty();
+    }
+
     @Override
     void close();
+
+    /** What the proof has to know of a reference; a film that cannot be read is there, and no more is known of it. */
+    static Shot.Film known(Reference reference) {
+        Path file;
+        try {
+            file = Path.of(reference.path());
+        } catch (InvalidPathException foreign) {
+            // A path of another system names nothing here.
+            return new Shot.Film(false, Optional.empty());
+        }
+        if (!Files.exists(file)) {
+            return new Shot.Film(false, Optional.empty());
+        }
+        try (ReferenceFilm film = open(file, FrameRate.FILM)) {
+            return new Shot.Film(true, film.rate());
+        } catch (BadInput unreadable) {
+            return new Shot.Film(true, Optional.empty());
+        }
+    }
 
     /**
      * Opens a film, or numbered pictures by any one of them.

@@ -93,6 +93,8 @@ final class Following {
             }
             desks.refresh();
         });
+        workspace.proof().proof().addListener((o, b, n) -> refresh.run());
+        workspace.proof().asked().addListener((o, b, n) -> window.knot().set(Knot.PROOF));
         workspace.sound().addListener((o, b, sound) -> refresh.run());
         new ReferenceSound(workspace, player);
         workspace.performance().addListener((o, b, performance) -> {

@@ -2,14 +2,19 @@ package graykite.studio;
 
 import graykite.mouth.MouthChart;
 import graykite.project.Line;
+import graykite.proof.Proof;
+import graykite.proof.Severity;
 import graykite.scene.Performance;
+import graykite.studio.model.Counted;
 import graykite.studio.model.Knot;
 import graykite.studio.model.MouthNeeds;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.StringSide;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** How far each station of the string has come for the line that is worked on. */
 final class Readiness {
@@ -65,13 +70,24 @@ final class Readiness {
                         ? new StringSide.State(0.5, "Instincts play; expressions are still to come.")
                         : new StringSide.State(0, "Instincts come with the reading.");
             case PROOF ->
-                performance.isPresent()
-                        ? new StringSide.State(0.5, "Closures can be checked.")
-                        : new StringSide.State(0, "There is nothing to check yet.");
+                proof(performance.isPresent(), workspace.proof().proof().get());
             case DELIVERY ->
                 performance.isPresent()
                         ? new StringSide.State(0.5, "Ready to export.")
                         : new StringSide.State(0, "There is nothing to deliver yet.");
         };
+    }
+
+    private static StringSide.State proof(boolean acted, Proof found) {
+        if (!acted) {
+            return new StringSide.State(0, "There is nothing to check yet.");
+        }
+        String counts = Stream.of(Severity.values())
+                .filter(s -> found.count(s) > 0)
+                .map(s -> Counted.of(found.count(s), s.title().toLowerCase(Locale.ROOT)))
+                .collect(Collectors.joining(", "));
+        return counts.isEmpty()
+                ? new StringSide.State(1, "Nothing to mend on this line.")
+                : new StringSide.State(0.5, "On this line: " + counts + ". N goes to the next.");
     }
 }

@@ -116,6 +116,8 @@ final class WindowActions {
                         .marks()
                         .add(Kind.BLINKS, window.player().time().get())),
                 UserAction.of("Acting", "End the live pass and throw it away", "Esc", window.live()::off),
+                UserAction.of("Proof", "Next note", "N", () -> stepNote(true)),
+                UserAction.of("Proof", "Note before", "Shift+N", () -> stepNote(false)),
                 UserAction.of("Sheet", "Delete what is chosen", "Delete", this::deleteChosen),
                 UserAction.of("Cast", "Check the rig", "", () -> {
                     window.knot().set(Knot.CAST);
@@ -168,6 +170,11 @@ final class WindowActions {
             int at = ids.indexOf(workspace.lineId().get());
             workspace.lineId().set(ids.get(Math.clamp(at + by, 0, ids.size() - 1)));
         }
+    }
+
+    private void stepNote(boolean forward) {
+        window.workspace().proof().step(window.player().time().get(), forward).ifPresent(n -> window.player()
+                .seek(n.time()));
     }
 
     private void nextDoubt() {

@@ -240,6 +240,9 @@ final class DocumentationShots {
                 },
                 acted);
         add("", this::undoAll, acted);
+        add("", () -> DocumentationProof.plant(window), () -> DocumentationProof.found(window));
+        add("proof", () -> DocumentationProof.choose(window), acted);
+        add("", this::undoAll, acted);
     }
 
     private void undoAll() {

@@ -330,7 +330,7 @@ class ReadingWindowTest extends RealWindow {
                 0.5 * peak,
                 onFx(() -> workspace.sound().get().orElseThrow().sound().peak()),
                 0.01 * peak);
-        assertEquals(100, onFx(() -> workspace.startFrame()));
+        assertEquals(100, onFx(() -> workspace.scenes().startFrame()));
         assertEquals(
                 bytes,
                 onFx(() -> workspace.line().flatMap(Line::sound).orElseThrow().content()));

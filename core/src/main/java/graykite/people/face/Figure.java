@@ -141,11 +141,13 @@ public final class Figure {
         return channels;
     }
 
-    /** Cheeks rise with a smile; a kiss takes the breadth out of the mouth; pressed lips let the jaw come up. */
+    /** Cheeks rise with a smile; lids that shut are not held open; a kiss takes the breadth out of the mouth; pressed lips let the jaw come up. */
     private static List<Coupling> couplings() {
         List<Coupling> couplings = new ArrayList<>();
         for (String side : List.of(".L", ".R")) {
             couplings.add(Coupling.of("lipCornerPuller" + side, "cheekRaiser" + side, Rule.DRIVES, 0.22));
+            // However wide an eye is torn open, a blink shuts it.
+            couplings.add(Coupling.of("lidClose" + side, "upperLidRaiser" + side, Rule.HOLDS_BACK, 1));
             couplings.add(Coupling.of("lipPucker", "lipStretcher" + side, Rule.HOLDS_BACK, 0.8));
             couplings.add(Coupling.of("lipPucker", "lipCornerPuller" + side, Rule.HOLDS_BACK, 0.5));
         }

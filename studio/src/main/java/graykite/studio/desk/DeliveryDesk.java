@@ -146,7 +146,7 @@ public final class DeliveryDesk extends Desk {
         Delivery.View how = new Delivery.View(
                 view.getSelectionModel().getSelectedIndex() == 1 ? camera.get() : Camera.FRONT,
                 size.getValue(),
-                workspace.startFrame());
+                workspace.scenes().startFrame());
         workspace
                 .jobs()
                 .start(

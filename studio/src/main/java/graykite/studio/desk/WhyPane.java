@@ -116,7 +116,7 @@ final class WhyPane extends VBox implements FaceTool {
                 : beat.phone().ipa() + " in “"
                         + line.timing().words().get(beat.word()).text() + "”";
         moment.setText(Timecode.format(
-                                workspace.startFrame()
+                                workspace.scenes().startFrame()
                                         + line.score().rate().frameAt(time + workspace.lineStart() + 1e-6),
                                 line.score().rate())
                         .substring(3)

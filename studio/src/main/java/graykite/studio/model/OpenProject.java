@@ -5,6 +5,7 @@ import graykite.edit.Edit;
 import graykite.edit.History;
 import graykite.project.Project;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -20,7 +21,7 @@ public abstract sealed class OpenProject permits Workspace {
     private final ReadOnlyObjectWrapper<Project> saved =
             new ReadOnlyObjectWrapper<>(history.get().present());
     private final ObservableMap<String, String> problems = FXCollections.observableHashMap();
-    private final ReadOnlyObjectWrapper<Optional<Edit>> tried = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<List<Edit>> tried = new ReadOnlyObjectWrapper<>(List.of());
     private final Safekeeping safekeeping;
     private long gestures;
 
@@ -79,20 +80,29 @@ public abstract sealed class OpenProject permits Workspace {
      * @param edit one that cannot be done shows the project as it is
      */
     public void preview(Optional<Edit> edit) {
-        if (!tried.get().equals(edit)) {
-            tried.set(edit);
+        previewAll(edit.map(List::of).orElse(List.of()));
+    }
+
+    /** Shows what several edits would come to, one after another; with none, the project as it is. */
+    public void previewAll(List<Edit> edits) {
+        if (!tried.get().equals(edits)) {
+            tried.set(edits);
         }
     }
 
-    /** The edit that is shown without being done. */
-    ReadOnlyObjectProperty<Optional<Edit>> tried() {
+    /** The edits that are shown without being done. */
+    ReadOnlyObjectProperty<List<Edit>> tried() {
         return tried.getReadOnlyProperty();
     }
 
-    /** The project as it is seen: with the edit that is tried. */
+    /** The project as it is seen: with the edits that are tried. */
     Project seen() {
         try {
-            return tried.get().map(e -> e.apply(project())).orElse(project());
+            Project seen = project();
+            for (Edit edit : tried.get()) {
+                seen = edit.apply(seen);
+            }
+            return seen;
         } catch (BadInput cannot) {
             return project();
         }

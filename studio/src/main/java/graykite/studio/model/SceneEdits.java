@@ -139,4 +139,11 @@ public final class SceneEdits {
         speakers(scene).stream().filter(s -> !all.contains(s)).forEach(all::add);
         return all;
     }
+
+    /** Number of the frame at which what is open begins: the line's own; a scene begins at 0. */
+    public long startFrame() {
+        return workspace.openScene().isPresent()
+                ? 0
+                : workspace.line().map(s -> s.voice().startFrame()).orElse(0L);
+    }
 }

@@ -34,7 +34,6 @@ public final class Workspace extends OpenProject {
     private final Workbench workbench;
     private final Derivation derivation;
     private final SpeechParts speech = new SpeechParts();
-    private final LineReader lineReader;
     private final Readings readings;
     private final WordEdits words = new WordEdits(this, this::wordsOfTheLine);
     private final ObjectProperty<String> lineId = new SimpleObjectProperty<>("");
@@ -56,14 +55,14 @@ public final class Workspace extends OpenProject {
     private final SceneEdits scenes = new SceneEdits(this);
     private final Retiming retiming = new Retiming(this);
     private final SheetOverlays overlays = new SheetOverlays();
+    private final ProofNotes proof;
 
     /** @param figures who can be on stage */
     public Workspace(Jobs jobs, Settings settings, Figures figures, Workbench workbench) {
         super(jobs, settings);
         this.figures = figures;
         this.workbench = workbench;
-        this.lineReader = new LineReader(workbench, speech::reader);
-        this.readings = new Readings(this, lineReader);
+        this.readings = new Readings(this, new LineReader(workbench, speech::reader));
         this.derivation = new Derivation(workbench, jobs, this::present);
         history().addListener((o, before, now) -> refresh());
         tried().addListener((o, before, now) -> refresh());
@@ -73,6 +72,7 @@ public final class Workspace extends OpenProject {
             refresh();
         });
         sceneId.addListener((o, before, now) -> refresh());
+        proof = new ProofNotes(this);
     }
 
     /** Works everything out that follows from a project. */
@@ -170,6 +170,11 @@ public final class Workspace extends OpenProject {
         return charts;
     }
 
+    /** What is still wrong with the line. */
+    public ProofNotes proof() {
+        return proof;
+    }
+
     /** The scenes of the project. */
     public SceneEdits scenes() {
         return scenes;
@@ -211,13 +216,6 @@ public final class Workspace extends OpenProject {
     /** What is drawn over the wave. */
     public SheetOverlays overlays() {
         return overlays;
-    }
-
-    /** Number of the frame at which the line begins; a scene begins at 0. */
-    public long startFrame() {
-        return openScene().isPresent()
-                ? 0
-                : line().map(s -> s.voice().startFrame()).orElse(0L);
     }
 
     /** How words are said in the language of the line. */
@@ -280,6 +278,7 @@ public final class Workspace extends OpenProject {
     @Override
     void begin(Project project) {
         workbench.forgetAll();
+        proof.forgetAll();
         selection.set(Selection.NONE);
         sceneId.set("");
         lineId.set(project.lines().isEmpty() ? "" : project.lines().getFirst().id());
@@ -289,6 +288,7 @@ public final class Workspace extends OpenProject {
     public void close() {
         jobs().close();
         derivation.close();
+        proof.close();
         safekeeping().close();
     }
 

@@ -56,6 +56,20 @@ final class LineCells {
         }
     }
 
+    /** How many there are; nothing while nobody counted. */
+    static final class Count extends TableCell<LineEntry, Integer> {
+        Count() {
+            setAlignment(Pos.CENTER_RIGHT);
+            getStyleClass().add("figures");
+        }
+
+        @Override
+        protected void updateItem(Integer count, boolean empty) {
+            super.updateItem(count, empty);
+            setText(empty || count == null || count < 0 ? "" : count.toString());
+        }
+    }
+
     /** Three small kites: voice, reading, nothing doubtful; filled where that is done. */
     static final class Knots extends TableCell<LineEntry, LineEntry> {
         private final Polygon[] kites = {kite(), kite(), kite()};

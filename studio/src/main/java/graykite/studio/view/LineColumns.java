@@ -23,6 +23,8 @@ final class LineColumns {
         TableColumn<LineEntry, LineEntry> far = fixed(column("So far", 78, e -> e));
         far.setComparator(Comparator.comparingDouble(LineEntry::progress));
         far.setCellFactory(c -> new LineCells.Knots());
+        TableColumn<LineEntry, Integer> notes = fixed(column("Notes", 58, LineEntry::notes));
+        notes.setCellFactory(c -> new LineCells.Count());
         return List.of(
                 face,
                 atLeast(110, column("Name", 150, LineEntry::title)),
@@ -31,7 +33,8 @@ final class LineColumns {
                 length,
                 far,
                 fixed(column("Doubts", 66, LineEntry::doubts)),
-                column("Notes", 150, LineEntry::problem));
+                notes,
+                column("Trouble", 120, LineEntry::problem));
     }
 
     private static <T> TableColumn<LineEntry, T> atLeast(double width, TableColumn<LineEntry, T> column) {

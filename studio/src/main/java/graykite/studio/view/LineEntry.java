@@ -4,6 +4,7 @@ import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.SceneWork;
+import graykite.proof.Proof;
 import graykite.reading.Doubt;
 import graykite.reading.Timing;
 import java.util.ArrayList;
@@ -22,6 +23,7 @@ import java.util.stream.Collectors;
  * @param sound true when there is a recording
  * @param read true when words have times
  * @param doubts places to look at
+ * @param notes open notes of the proof; negative while it was not looked at
  * @param problem what went wrong with it; empty for nothing
  */
 record LineEntry(
@@ -35,12 +37,13 @@ record LineEntry(
         boolean sound,
         boolean read,
         int doubts,
+        int notes,
         String problem) {
     /** All scenes, then all lines of a project, in its order. */
-    static List<LineEntry> of(Project project, Map<String, String> problems) {
+    static List<LineEntry> of(Project project, Map<String, Proof> proofs, Map<String, String> problems) {
         List<LineEntry> entries = new ArrayList<>();
         project.scenes().forEach(s -> entries.add(of(project, s)));
-        project.lines().forEach(l -> entries.add(of(project, l, problems)));
+        project.lines().forEach(l -> entries.add(of(project, l, proofs, problems)));
         return entries;
     }
 
@@ -69,10 +72,11 @@ record LineEntry(
                 lines.stream().allMatch(l -> l.sound().isPresent()),
                 lines.stream().allMatch(l -> l.timing().isPresent()),
                 0,
+                -1,
                 "");
     }
 
-    private static LineEntry of(Project project, Line line, Map<String, String> problems) {
+    private static LineEntry of(Project project, Line line, Map<String, Proof> proofs, Map<String, String> problems) {
         Member speaker = project.speakerOf(line);
         Optional<Timing> timing = line.timing();
         return new LineEntry(
@@ -86,6 +90,9 @@ record LineEntry(
                 line.sound().isPresent(),
                 timing.isPresent(),
                 timing.map(LineEntry::doubts).orElse(0),
+                Optional.ofNullable(proofs.get(line.id()))
+                        .map(p -> p.open().size())
+                        .orElse(-1),
                 problems.getOrDefault(line.id(), ""));
     }
 

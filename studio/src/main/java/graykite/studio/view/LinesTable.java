@@ -191,7 +191,8 @@ public final class LinesTable extends VBox implements AutoCloseable {
         if (!isOpen()) {
             return;
         }
-        List<LineEntry> now = LineEntry.of(workspace.project(), workspace.problems());
+        List<LineEntry> now =
+                LineEntry.of(workspace.project(), workspace.proof().byLine(), workspace.problems());
         if (!now.equals(all)) {
             List<String> chosen = table.getSelectionModel().getSelectedItems().stream()
                     .map(LineEntry::id)

@@ -112,12 +112,12 @@ final class RulerRow extends SheetRow {
             return String.format(Locale.ROOT, step < 0.001 ? "%.4f s" : "%.3f s", time);
         }
         if (step < 0.1) {
-            return Long.toString(sheet.workspace().startFrame() + rate().nearestFrame(time));
+            return Long.toString(sheet.workspace().scenes().startFrame() + rate().nearestFrame(time));
         }
         if (step < 1) {
             return String.format(Locale.ROOT, "%.2f", time);
         }
-        String code = Timecode.format(sheet.workspace().startFrame() + rate().nearestFrame(time), rate());
+        String code = Timecode.format(sheet.workspace().scenes().startFrame() + rate().nearestFrame(time), rate());
         return scale().duration() < HOUR ? code.substring(3) : code;
     }
 

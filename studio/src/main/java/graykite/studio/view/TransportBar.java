@@ -96,7 +96,7 @@ public final class TransportBar extends HBox {
 
     private void update() {
         FrameRate rate = workspace.project().rate();
-        long now = workspace.startFrame() + rate.frameAt(player.time().get() + workspace.lineStart());
+        long now = workspace.scenes().startFrame() + rate.frameAt(player.time().get() + workspace.lineStart());
         clock.setText(Timecode.format(now, rate));
         frame.setText("frame " + now);
     }

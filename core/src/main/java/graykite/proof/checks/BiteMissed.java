@@ -1,0 +1,85 @@
+package graykite.proof.checks;
+
+import graykite.mouth.Beat;
+import graykite.mouth.Beats;
+import graykite.mouth.PhoneShape.Closure;
+import graykite.proof.Check;
+import graykite.proof.Fix;
+import graykite.proof.Footage;
+import graykite.proof.ProofNote;
+import graykite.proof.Rule;
+import graykite.proof.Shot;
+import graykite.rig.Couplings;
+import graykite.rig.LipGap;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** f and v that do not bring the lower lip to where it bites. Limit: how far it may be off, in millimetres. */
+record BiteMissed(Rule rule) implements Check {
+    @Override
+    public boolean ready(Shot shot) {
+        return shot.footage().isPresent();
+    }
+
+    @Override
+    public Optional<String> cannot(Shot shot) {
+        return shot.film().measure().lips().isPresent()
+                ? Optional.empty()
+                : Optional.of("It is not known where the lips of "
+                        + shot.character().name() + " meet: the opening of the mouth is not measured.");
+    }
+
+    @Override
+    public List<ProofNote> notes(Shot shot) {
+        Footage film = shot.film();
+        LipGap lips = film.measure().lips().orElseThrow();
+        Couplings couplings = new Couplings(shot.character());
+        List<ProofNote> notes = new ArrayList<>();
+        for (Beats.Shut shut : shot.beats().shuts()) {
+            Beat beat = shot.beats().list().get(shut.beat());
+            if (shut.kind() != Closure.LIP_TO_TEETH || beat.targets().isEmpty()) {
+                continue;
+            }
+            double[] bite = shot.character()
+                    .values(shot.beats()
+                            .chart()
+                            .poses()
+                            .get(beat.targets().getFirst().shape()));
+            couplings.apply(bite);
+            double[] own = lips.lowerLip(bite);
+            int last = Math.min(film.frames() - 1, film.frame(shut.to()) + 1);
+            double least = Double.MAX_VALUE;
+            for (int f = film.frame(shut.from()); f <= last; f++) {
+                least = Math.min(least, off(lips.lowerLip(film.measure().straight(film.values(f))), own));
+            }
+            if (least > rule.limit("off_mm")) {
+                List<Fix> fixes = new ArrayList<>(Mending.mouthToSpeech(shot, shut.from(), shut.to()));
+                fixes.add(Mending.touch(
+                        shot, "Hold it at the teeth", beat.word(), beat.index(), t -> t.withShape(Optional.empty())
+                                .withPose(Optional.empty())
+                                .withStrength(1)
+                                .withHold(0.06)));
+                notes.add(shot.note(
+                        rule,
+                        shut.from(),
+                        shut.to(),
+                        fixes,
+                        "In %s of \u201c%s\u201d the lower lip is %.1f mm from where it meets the teeth.",
+                        beat.phone().ipa(),
+                        Sounds.word(shot, beat.word()),
+                        least));
+            }
+        }
+        return notes;
+    }
+
+    /** How far the middle of the lip is from its own bite, up or down. */
+    private static double off(double[] now, double[] own) {
+        double most = 0;
+        for (int i = now.length / 6; i < now.length / 2 - now.length / 6; i++) {
+            most = Math.max(most, Math.abs(now[2 * i] - own[2 * i]));
+        }
+        return most;
+    }
+}

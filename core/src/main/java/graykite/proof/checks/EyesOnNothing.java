@@ -1,0 +1,51 @@
+package graykite.proof.checks;
+
+import graykite.proof.Check;
+import graykite.proof.Footage;
+import graykite.proof.ProofNote;
+import graykite.proof.Rule;
+import graykite.proof.Shot;
+import graykite.proof.Spans;
+import graykite.proof.Spans.Span;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Eyes that stay away from everybody though nobody asked for it. Limits: from how many degrees on; for how many seconds. */
+record EyesOnNothing(Rule rule) implements Check {
+    @Override
+    public boolean ready(Shot shot) {
+        return shot.footage().isPresent();
+    }
+
+    @Override
+    public Optional<String> cannot(Shot shot) {
+        return shot.film().plays("eyeYaw")
+                ? Optional.empty()
+                : Optional.of(shot.character().name() + " has no eyes that turn: the gaze is not looked at.");
+    }
+
+    @Override
+    public List<ProofNote> notes(Shot shot) {
+        Footage film = shot.film();
+        Gaze gaze = new Gaze(film);
+        List<ProofNote> notes = new ArrayList<>();
+        for (Span span : Spans.where(
+                film.frames(),
+                film.count(rule.limit("seconds")),
+                f -> Math.hypot(gaze.yaw(f), gaze.pitch(f)) > rule.limit("degrees")
+                        && !Gaze.isAsked(shot, film.time(f)))) {
+            double from = film.time(span.first());
+            double to = film.time(span.last());
+            notes.add(shot.note(
+                    rule,
+                    from,
+                    to,
+                    List.of(Mending.lookBack(shot, from + 0.4, to + 0.8)),
+                    "The eyes stay %.0f\u00b0 away from everybody for %.1f s, and no look says why.",
+                    Math.hypot(gaze.yaw(span.first()), gaze.pitch(span.first())),
+                    to - from));
+        }
+        return notes;
+    }
+}

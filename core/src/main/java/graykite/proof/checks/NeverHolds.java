@@ -1,0 +1,52 @@
+package graykite.proof.checks;
+
+import graykite.proof.Check;
+import graykite.proof.Footage;
+import graykite.proof.ProofNote;
+import graykite.proof.Rule;
+import graykite.proof.Shot;
+import graykite.proof.Spans;
+import graykite.proof.Spans.Span;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Heads that go on and on. Limits: degrees a second from which on it moves; for how many seconds without a hold. */
+record NeverHolds(Rule rule) implements Check {
+    @Override
+    public boolean ready(Shot shot) {
+        return shot.footage().isPresent();
+    }
+
+    @Override
+    public Optional<String> cannot(Shot shot) {
+        return shot.film().plays("headYaw") || shot.film().plays("headPitch")
+                ? Optional.empty()
+                : Optional.of(shot.character().name() + " has no head that turns: its movement is not looked at.");
+    }
+
+    @Override
+    public List<ProofNote> notes(Shot shot) {
+        Footage film = shot.film();
+        Head head = new Head(film);
+        List<ProofNote> notes = new ArrayList<>();
+        for (Span span : Spans.where(
+                film.frames() - 1,
+                film.count(rule.limit("seconds")),
+                // One slow frame at a turning point is no hold.
+                f -> head.speed(f) > rule.limit("degrees_s")
+                        || head.speed(f - 1) > rule.limit("degrees_s")
+                                && head.speed(f + 1) > rule.limit("degrees_s"))) {
+            double from = film.time(span.first());
+            double to = film.time(span.last());
+            notes.add(shot.note(
+                    rule,
+                    from,
+                    to,
+                    List.of(Mending.calmerHead(shot, from, to)),
+                    "The head moves for %.1f s without a hold.",
+                    to - from));
+        }
+        return notes;
+    }
+}

@@ -1,0 +1,48 @@
+package graykite.proof.checks;
+
+import graykite.proof.Check;
+import graykite.proof.ProofNote;
+import graykite.proof.Rule;
+import graykite.proof.Shot;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Shapes that are seen long before their sound. Limits: by how many seconds; by how many millimetres a vowel stands out. */
+record ShapeEarly(Rule rule) implements Check {
+    /** What is usual, in seconds. */
+    private static final double LEAD = 0.04;
+
+    @Override
+    public boolean ready(Shot shot) {
+        return shot.footage().isPresent();
+    }
+
+    @Override
+    public Optional<String> cannot(Shot shot) {
+        return shot.film().measure().lips().isPresent()
+                ? Optional.empty()
+                : Optional.of("It is not known where the lips of "
+                        + shot.character().name() + " meet: the opening of the mouth is not measured.");
+    }
+
+    @Override
+    public List<ProofNote> notes(Shot shot) {
+        List<ProofNote> notes = new ArrayList<>();
+        for (Sounds.Seen seen : Sounds.seen(shot, rule.limit("prominence_mm"))) {
+            double early = seen.start() - seen.to();
+            if (early > rule.limit("early_s")) {
+                notes.add(shot.note(
+                        rule,
+                        seen.to(),
+                        seen.end(),
+                        Sounds.moved(shot, seen, -seen.lag() - LEAD),
+                        "The shape of %s in \u201c%s\u201d is over %.0f ms before its sound begins.",
+                        seen.name(shot),
+                        Sounds.word(shot, seen.word()),
+                        1000 * early));
+            }
+        }
+        return notes;
+    }
+}

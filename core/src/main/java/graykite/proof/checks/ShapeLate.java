@@ -1,0 +1,45 @@
+package graykite.proof.checks;
+
+import graykite.proof.Check;
+import graykite.proof.ProofNote;
+import graykite.proof.Rule;
+import graykite.proof.Shot;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Shapes that are seen after their sound is heard. Limits: by how many seconds; by how many millimetres a vowel stands out. */
+record ShapeLate(Rule rule) implements Check {
+    @Override
+    public boolean ready(Shot shot) {
+        return shot.footage().isPresent();
+    }
+
+    @Override
+    public Optional<String> cannot(Shot shot) {
+        return shot.film().measure().lips().isPresent()
+                ? Optional.empty()
+                : Optional.of("It is not known where the lips of "
+                        + shot.character().name() + " meet: the opening of the mouth is not measured.");
+    }
+
+    @Override
+    public List<ProofNote> notes(Shot shot) {
+        List<ProofNote> notes = new ArrayList<>();
+        for (Sounds.Seen seen : Sounds.seen(shot, rule.limit("prominence_mm"))) {
+            double late = seen.from() - seen.end();
+            if (late > rule.limit("late_s")) {
+                notes.add(shot.note(
+                        rule,
+                        seen.start(),
+                        seen.from(),
+                        Sounds.moved(shot, seen, -seen.lag()),
+                        "The shape of %s in \u201c%s\u201d is seen %.0f ms after its sound is over.",
+                        seen.name(shot),
+                        Sounds.word(shot, seen.word()),
+                        1000 * late));
+            }
+        }
+        return notes;
+    }
+}

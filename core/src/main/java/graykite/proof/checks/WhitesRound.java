@@ -1,0 +1,57 @@
+package graykite.proof.checks;
+
+import graykite.proof.Check;
+import graykite.proof.Footage;
+import graykite.proof.ProofNote;
+import graykite.proof.Rule;
+import graykite.proof.Shot;
+import graykite.proof.Spans;
+import graykite.proof.Spans.Span;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Eyes torn open without cause. Limits: opening as a share of that at rest; how far the upper lids are raised; for how many seconds. */
+record WhitesRound(Rule rule) implements Check {
+    @Override
+    public boolean ready(Shot shot) {
+        return shot.footage().isPresent();
+    }
+
+    @Override
+    public Optional<String> cannot(Shot shot) {
+        return shot.film().plays("upperLidRaiser.L")
+                ? Optional.empty()
+                : Optional.of(
+                        shot.character().name() + " has nothing that opens the eyes wide: that is not looked at.");
+    }
+
+    @Override
+    public List<ProofNote> notes(Shot shot) {
+        Footage film = shot.film();
+        double[] raised = film.role("upperLidRaiser.L");
+        Optional<double[]> lids = film.lids(true);
+        double wide = lids.isPresent()
+                ? rule.limit("open_share")
+                        * film.measure().lids(true).orElseThrow().open()
+                : 0;
+        List<ProofNote> notes = new ArrayList<>();
+        for (Span span : Spans.where(
+                film.frames(),
+                film.count(rule.limit("seconds")),
+                f -> raised[f] > rule.limit("raised")
+                        && (lids.isEmpty() || lids.get()[f] > wide)
+                        && !Feelings.widen(shot, film.time(f)))) {
+            double from = film.time(span.first());
+            double to = film.time(span.last());
+            notes.add(shot.note(
+                    rule,
+                    from,
+                    to,
+                    Feelings.lessOfLids(shot, from, to),
+                    "The whites are seen all round for %.1f s, and no feeling says why.",
+                    to - from));
+        }
+        return notes;
+    }
+}

@@ -1,0 +1,36 @@
+package graykite.proof.checks;
+
+import graykite.edit.ReadingEdit;
+import graykite.proof.Check;
+import graykite.proof.Fix;
+import graykite.proof.ProofNote;
+import graykite.proof.Rule;
+import graykite.proof.Shot;
+import graykite.reading.TimedWord;
+import graykite.reading.WordSource;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is said though the script does not hold it. */
+record WordUnscripted(Rule rule) implements Check {
+    @Override
+    public List<ProofNote> notes(Shot shot) {
+        List<ProofNote> notes = new ArrayList<>();
+        List<TimedWord> words = shot.timing().words();
+        for (int w = 0; w < words.size(); w++) {
+            TimedWord word = words.get(w);
+            if (word.source() == WordSource.SOUND) {
+                Fix out = Fix.of(
+                        "Leave it out", new ReadingEdit.DeleteWord(shot.line().id(), w));
+                notes.add(shot.note(
+                        rule,
+                        word.start(),
+                        word.end(),
+                        List.of(out),
+                        "Something is said here for %.2f s that the script does not hold.",
+                        word.end() - word.start()));
+            }
+        }
+        return notes;
+    }
+}
