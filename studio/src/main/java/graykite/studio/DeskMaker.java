@@ -51,7 +51,7 @@ final class DeskMaker implements Function<Knot, Desk> {
                         new MouthFiles(files, workspace, window.knot(), window::mouthDesk));
             case ACTING ->
                 new ActingDesk(workspace, window.player(), window::keyPose, window.live(), picker, window.trial());
-            case PROOF -> new ProofDesk(workspace, window.player());
+            case PROOF -> new ProofDesk(workspace, window.player(), window.face(), picker);
             case DELIVERY -> new DeliveryDesk(workspace, window.face().camera()::get, picker);
         };
     }

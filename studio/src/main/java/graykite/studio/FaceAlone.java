@@ -1,30 +1,41 @@
 package graykite.studio;
 
+import graykite.studio.view.ReviewBar;
 import javafx.beans.value.ChangeListener;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
-/** The face alone on the whole screen; Escape or the same key brings the window back. */
+/** The face alone on the whole screen, with controls that come with the pointer; Escape or the same key brings the window back. */
 final class FaceAlone implements AutoCloseable {
     private final Stage stage;
     private final BorderPane all;
     private final WorkArea work;
     private final Node string;
     private final Node strip;
+    private final StackPane face;
+    private final ReviewBar controls;
     private final ChangeListener<Boolean> fullScreen = (o, before, full) -> {
         if (!full) {
             show(false);
         }
     };
 
-    /** @param all holds string and strip beside the work area */
-    FaceAlone(Stage stage, BorderPane all, WorkArea work) {
+    /**
+     * @param all holds string and strip beside the work area
+     * @param face the stage, over which the controls come
+     */
+    FaceAlone(Stage stage, BorderPane all, WorkArea work, StackPane face, ReviewBar controls) {
         this.stage = stage;
         this.all = all;
         this.work = work;
         this.string = all.getLeft();
         this.strip = all.getBottom();
+        this.face = face;
+        this.controls = controls;
+        StackPane.setAlignment(controls, Pos.BOTTOM_CENTER);
         stage.fullScreenProperty().addListener(fullScreen);
     }
 
@@ -44,6 +55,13 @@ final class FaceAlone implements AutoCloseable {
         work.showAlone(alone);
         all.setLeft(alone ? null : string);
         all.setBottom(alone ? null : strip);
+        if (alone) {
+            face.getChildren().add(controls);
+            controls.comeWith(face);
+        } else {
+            controls.leave(face);
+            face.getChildren().remove(controls);
+        }
         stage.setFullScreenExitHint("");
         stage.setFullScreen(alone);
     }

@@ -46,6 +46,7 @@ final class StageDirector {
         this.knot = knot;
         this.live = new LivePass(workspace, player);
         this.reference = new ReferenceStage(workspace, player, stage);
+        new ReviewStage(workspace, player, stage);
         live.layer().addListener((o, b, n) -> show());
         live.whenMoved(this::show);
         workspace.scene().addListener((o, b, n) -> show());

@@ -19,6 +19,7 @@ import graykite.studio.view.LineBar;
 import graykite.studio.view.LinesTable;
 import graykite.studio.view.MessagesOverlay;
 import graykite.studio.view.MouthPictures;
+import graykite.studio.view.ReviewBar;
 import graykite.studio.view.SheetView;
 import graykite.studio.view.StageView;
 import graykite.studio.view.StartScreen;
@@ -88,7 +89,7 @@ public final class StudioWindow {
         this.strip =
                 new StatusStrip(workspace.jobs(), player.audible(), () -> new MessagesOverlay(root, workspace).open());
         this.work = layOut();
-        this.alone = new FaceAlone(stage, all, work);
+        this.alone = new FaceAlone(stage, all, work, stageArea, new ReviewBar(workspace, player));
         this.table = new LinesTable(
                 workspace, stageArea, m -> workspace.figures().of(m).thenApplyAsync(MouthPictures::portrait));
         new Following(this, desks, director, mouths, this::refresh).begin();

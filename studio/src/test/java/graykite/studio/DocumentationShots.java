@@ -71,6 +71,7 @@ final class DocumentationShots {
             "bring-in",
             "history",
             "reference-beside",
+            "face-alone",
             "instincts");
 
     private final Stage stage;
@@ -242,6 +243,20 @@ final class DocumentationShots {
         add("", this::undoAll, acted);
         add("", () -> DocumentationProof.plant(window), () -> DocumentationProof.found(window));
         add("proof", () -> DocumentationProof.choose(window), acted);
+        add(
+                "review",
+                () -> DocumentationProof.review(window),
+                () -> workspace.proof().comparison().scene().get().isPresent());
+        add("", () -> DocumentationProof.endReview(window), acted);
+        add(
+                "face-alone",
+                () -> {
+                    window.faceAlone().show(true);
+                    workspace.proof().step(0, true);
+                    window.root().lookup("#review-bar").setVisible(true);
+                },
+                acted);
+        add("", () -> window.faceAlone().show(false), acted);
         add("", this::undoAll, acted);
     }
 

@@ -77,7 +77,8 @@ final class NotesPane extends VBox {
         list.setCellFactory(l -> new NoteCell());
         list.setPlaceholder(empty);
         empty.setWrapText(true);
-        list.setPrefHeight(300);
+        list.setPrefHeight(252);
+        list.setMinHeight(160);
         list.setAccessibleText("Proof notes");
         list.getSelectionModel().selectedItemProperty().addListener((o, b, row) -> {
             if (!filling && row != null) {

@@ -52,11 +52,13 @@ public final class ProofNotes implements AutoCloseable {
     private final Map<String, Line> lookedAt = new HashMap<>();
     private final Map<String, Shot.Film> films = new HashMap<>();
     private final IntegerProperty asked = new SimpleIntegerProperty();
+    private final Comparison comparison;
     private boolean settled;
 
     ProofNotes(Workspace workspace) {
         this.workspace = workspace;
         this.proofs = new Proofs(workspace.workbench(), Checks.shipped());
+        this.comparison = new Comparison(workspace);
         rest.setOnFinished(e -> look());
         quiet.setOnFinished(e -> lookAtNext());
         workspace.performance().addListener((o, b, n) -> wait(rest));
@@ -81,6 +83,11 @@ public final class ProofNotes implements AutoCloseable {
     /** What is said about every line that was looked at, by its id. */
     public ObservableMap<String, Proof> byLine() {
         return byLine;
+    }
+
+    /** A version that is seen beside the present. */
+    public Comparison comparison() {
+        return comparison;
     }
 
     /** The note that is looked at. */
@@ -263,6 +270,7 @@ public final class ProofNotes implements AutoCloseable {
         byLine.clear();
         chosen.set(Optional.empty());
         proof.set(Proof.NONE);
+        comparison.version().set(Optional.empty());
     }
 
     @Override
@@ -271,5 +279,6 @@ public final class ProofNotes implements AutoCloseable {
         quiet.stop();
         worker.close();
         others.close();
+        comparison.close();
     }
 }

@@ -9,9 +9,11 @@ import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
 
 /** What the proof says, as small kites where it says it: filled for faults, half for doubts, outlines for hints. */
 final class NotesRow extends SheetRow {
+    private static final Font WORDS = Font.font("Inter", 11);
     private static final double WIDE = 10;
     private static final double TALL = 14;
 
@@ -22,15 +24,20 @@ final class NotesRow extends SheetRow {
         this.proof = sheet.workspace().proof();
     }
 
+    /** From the reading on, so that the rows do not jump when a note comes or goes. */
     @Override
     boolean present() {
-        return !proof.proof().get().notes().isEmpty();
+        return sheet.workspace().timing().isPresent();
     }
 
     @Override
     void draw(GraphicsContext g, double width) {
         Palette palette = sheet.palette().get();
         Optional<ProofNote> chosen = proof.chosen().get();
+        if (proof.proof().get().notes().isEmpty() && proof.settled()) {
+            g.setFill(palette.ink2());
+            Blocks.name(g, WORDS, "nothing to mend", GUTTER + 6, GUTTER, width, 0, height());
+        }
         for (ProofNote note : proof.proof().get().notes()) {
             if (sheet.scale().outside(note.range().start() - 0.2, note.range().end() + 0.2)) {
                 continue;

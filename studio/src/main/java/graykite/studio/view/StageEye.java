@@ -104,7 +104,7 @@ final class StageEye extends StackPane {
         int height = (int) Math.round(getHeight());
         return width < 16 || height < 16
                 ? Optional.empty()
-                : Optional.of(new StagePainter.Shot(this, camera.get(), width, height));
+                : Optional.of(new StagePainter.Shot(this, camera.get(), width, height, 0));
     }
 
     private FaceTool.View seen() {

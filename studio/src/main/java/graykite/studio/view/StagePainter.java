@@ -7,6 +7,7 @@ import graykite.picture.Surface;
 import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Semaphore;
@@ -31,13 +32,34 @@ public final class StagePainter implements AutoCloseable {
         Camera framed(Camera camera, double aspect);
     }
 
-    /** A picture that is wanted: for which eye, from where, how large. */
-    record Shot(StageEye eye, Camera camera, int width, int height) {}
+    /**
+     * A picture that is wanted: for which eye, from where, how large.
+     *
+     * @param other share of the width, from the left, in which others are seen in place of those on stage; 1 for them alone
+     */
+    record Shot(StageEye eye, Camera camera, int width, int height, double other) {
+        Shot from(Camera elsewhere) {
+            return new Shot(eye, elsewhere, width, height, other);
+        }
+
+        Shot showing(double share) {
+            return new Shot(eye, camera, width, height, share);
+        }
+    }
+
+    /** Others that are compared with those on stage, at the same time. */
+    public record Others(Troupe troupe, List<double[]> values) {}
 
     /** What is behind those on stage. @param clear true when something else shows through there */
     record Ground(Backdrop backdrop, boolean clear) {}
 
-    private record Wish(Troupe troupe, List<double[]> values, Ground ground, List<Shot> shots, long asked) {}
+    private record Wish(
+            Troupe troupe,
+            List<double[]> values,
+            Optional<Others> others,
+            Ground ground,
+            List<Shot> shots,
+            long asked) {}
 
     private final ExecutorService painter = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("kite-stage").factory());
@@ -49,11 +71,11 @@ public final class StagePainter implements AutoCloseable {
     private final List<Runnable> firstShown = new ArrayList<>();
 
     /** Wishes for pictures; what was wished for before and is not begun is forgotten, and all once it is closed. */
-    void draw(Troupe troupe, List<double[]> values, Ground ground, List<Shot> shots) {
+    void draw(Troupe troupe, List<double[]> values, Optional<Others> others, Ground ground, List<Shot> shots) {
         if (painter.isShutdown()) {
             return;
         }
-        if (wish.getAndSet(new Wish(troupe, values, ground, List.copyOf(shots), System.nanoTime())) == null) {
+        if (wish.getAndSet(new Wish(troupe, values, others, ground, List.copyOf(shots), System.nanoTime())) == null) {
             painter.execute(this::paint);
         }
     }
@@ -64,8 +86,12 @@ public final class StagePainter implements AutoCloseable {
             return;
         }
         List<Surface> surfaces = now.troupe.surfaces(now.values);
+        Optional<List<Surface>> compared = now.others.map(o -> o.troupe.surfaces(o.values));
         List<Canvas> drawn = now.shots.stream()
-                .map(s -> s.eye.brush().draw(now.troupe, surfaces, now.ground, s))
+                .map(s -> compared.isPresent() && s.other > 0
+                        ? s.eye.brush()
+                                .draw(now.troupe, surfaces, now.others.get().troupe, compared.get(), now.ground, s)
+                        : s.eye.brush().draw(now.troupe, surfaces, now.ground, s))
                 .toList();
         oneAtATime.acquireUninterruptibly();
         Platform.runLater(() -> {
@@ -123,11 +149,28 @@ public final class StagePainter implements AutoCloseable {
             if (canvases[back] == null || canvases[back].width != shot.width || canvases[back].height != shot.height) {
                 canvases[back] = new Canvas(shot.width, shot.height);
             }
+            draw(troupe, surfaces, ground, shot, canvases[back].pixels);
+            return canvases[back];
+        }
+
+        /** With others in the left part of the picture. */
+        private Canvas draw(
+                Troupe troupe, List<Surface> surfaces, Troupe others, List<Surface> theirs, Ground ground, Shot shot) {
+            Canvas canvas = draw(troupe, surfaces, ground, shot);
+            int[] second = new int[canvas.pixels.length];
+            draw(others, theirs, ground, shot, second);
+            int part = (int) Math.round(Math.clamp(shot.other, 0, 1) * shot.width);
+            for (int y = 0; y < shot.height; y++) {
+                System.arraycopy(second, y * shot.width, canvas.pixels, y * shot.width, part);
+            }
+            return canvas;
+        }
+
+        private void draw(Troupe troupe, List<Surface> surfaces, Ground ground, Shot shot, int[] pixels) {
             Camera camera = troupe.framed(shot.camera, shot.width / (double) shot.height);
             renderer.setBackdrop(ground.backdrop);
             renderer.setClear(ground.clear);
-            renderer.draw(surfaces, camera, shot.width, shot.height, canvases[back].pixels);
-            return canvases[back];
+            renderer.draw(surfaces, camera, shot.width, shot.height, pixels);
         }
     }
 

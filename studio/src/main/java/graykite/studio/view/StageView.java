@@ -7,6 +7,7 @@ import graykite.studio.model.Settings;
 import graykite.studio.model.Workspace;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -41,6 +42,10 @@ public final class StageView extends StackPane implements AutoCloseable {
     private Backdrop backdrop = Backdrop.FELT;
     private Optional<StagePainter.Troupe> troupe = Optional.empty();
     private List<double[]> values = List.of();
+    private Optional<StagePainter.Others> others = Optional.empty();
+    private boolean splits;
+    private final CompareLine line = new CompareLine(this::request);
+    private final Strokes strokes = new Strokes();
 
     /** @param workspace whose views are offered and in whose settings the look is kept */
     public StageView(Workspace workspace) {
@@ -66,7 +71,8 @@ public final class StageView extends StackPane implements AutoCloseable {
         HBox.setHgrow(beside, Priority.ALWAYS);
         eyes.setPrefWidth(100);
         beside.setPrefWidth(100);
-        getChildren().addAll(behind, new HBox(2, beside, eyes), over, frame, note, chips(workspace, frame));
+        getChildren()
+                .addAll(behind, new HBox(2, beside, eyes), over, frame, line, strokes, note, chips(workspace, frame));
     }
 
     /** The views, and how the stage looks, over the face. */
@@ -163,6 +169,43 @@ public final class StageView extends StackPane implements AutoCloseable {
     }
 
     /**
+     * Shows others beside those on stage, or on the left of a line that one can move; nothing ends it.
+     *
+     * @param name what they are, for their label
+     */
+    public void compare(Optional<StagePainter.Others> wanted, boolean inOne, String name) {
+        boolean besideNow = wanted.isPresent() && !inOne;
+        boolean besideBefore = others.isPresent() && !splits;
+        others = wanted;
+        splits = inOne;
+        line.show(wanted.isPresent(), inOne, name);
+        if (besideNow != besideBefore) {
+            eyes.getChildren().setAll(besideNow || two.get() ? List.of(first, second) : List.of(first));
+            choose(besideNow ? first : chosen);
+        }
+        request();
+    }
+
+    /** What somebody drew on the picture. */
+    public Strokes strokes() {
+        return strokes;
+    }
+
+    /** The pictures that are wanted now: of those who are compared the left one shows who they are compared with. */
+    private List<StagePainter.Shot> shots() {
+        if (others.isPresent() && !splits) {
+            return Stream.concat(
+                            first.shot().map(s -> s.showing(1)).stream(),
+                            second.shot().map(s -> s.from(first.camera().get())).stream())
+                    .toList();
+        }
+        double share = others.isPresent() ? line.share() : 0;
+        return eyes.getChildren().stream()
+                .flatMap(e -> ((StageEye) e).shot().map(s -> s.showing(share)).stream())
+                .toList();
+    }
+
+    /**
      * Seconds from the wish for a picture until it is on screen, as of late. While a line plays, poses are taken so much
      * ahead of the sound, so that picture and sound meet.
      */
@@ -199,11 +242,9 @@ public final class StageView extends StackPane implements AutoCloseable {
         if (troupe.isEmpty() || values.isEmpty()) {
             return;
         }
-        List<StagePainter.Shot> shots = eyes.getChildren().stream()
-                .flatMap(e -> ((StageEye) e).shot().stream())
-                .toList();
+        List<StagePainter.Shot> shots = shots();
         if (!shots.isEmpty()) {
-            painter.draw(troupe.get(), values, new StagePainter.Ground(backdrop, behind.isVisible()), shots);
+            painter.draw(troupe.get(), values, others, new StagePainter.Ground(backdrop, behind.isVisible()), shots);
         }
     }
 

@@ -9,6 +9,7 @@ import graykite.picture.Backdrop;
 import graykite.picture.Camera;
 import graykite.rig.Character;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.image.Image;
 import org.junit.jupiter.api.Test;
@@ -20,7 +21,7 @@ class ClosedPaintersTest {
         StagePainter painter = new StagePainter();
         StagePainter.Troupe troupe = mock();
         painter.close();
-        painter.draw(troupe, List.of(), new StagePainter.Ground(Backdrop.FELT, false), List.of());
+        painter.draw(troupe, List.of(), Optional.empty(), new StagePainter.Ground(Backdrop.FELT, false), List.of());
         verifyNoInteractions(troupe);
         assertEquals(0, painter.pictures());
     }
