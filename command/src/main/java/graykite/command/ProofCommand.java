@@ -87,7 +87,7 @@ final class ProofCommand implements Callable<Integer> {
             names = {"-o", "--out"},
             paramLabel = "OUT",
             description =
-                    "The notes as .csv, .json or .html; with --fix or --take-comments a .kite for the changed project.")
+                    "The notes as .html, .pdf, .csv or .json; with --fix or --take-comments a .kite for the changed project.")
     private List<Path> outs = List.of();
 
     @Option(names = "--overwrite", description = "Replace files that are there already.")
@@ -147,7 +147,7 @@ final class ProofCommand implements Callable<Integer> {
                     || out.equals(comments)
                     || ProofFiles.ENDINGS.stream().anyMatch(name::endsWith);
             if (!known) {
-                throw BadInput.inFile(out, "ends in none of .csv .json .html. Choose one of them.");
+                throw BadInput.inFile(out, "ends in none of .html .pdf .csv .json. Choose one of them.");
             }
             if (Files.exists(out) && !overwrite) {
                 throw BadInput.inFile(out, "is there already. Choose another name, or add --overwrite.");

@@ -26,6 +26,11 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -123,6 +128,14 @@ class ProofCommandTest {
         String html = Files.readString(page);
         assertTrue(html.contains("Shape later than its sound") && html.contains("data:image/png;base64,"));
         assertFalse(html.contains("http"), "works without a network");
+        inABrowser(page, notes.size());
+        Path pdf = folder.resolve("notes.pdf");
+        assertEquals(0, proof("-o", pdf), err::toString);
+        assertTrue(new String(Files.readAllBytes(pdf), StandardCharsets.ISO_8859_1).startsWith("%PDF-"));
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            String text = new PDFTextStripper().getText(document);
+            assertTrue(text.contains("Shape later than its sound") && text.contains("page 1 of"), text);
+        }
         assertEquals(1, proof("-o", table), "nothing is replaced unasked");
         assertTrue(err.toString().contains("--overwrite"), err.toString());
 
@@ -140,6 +153,34 @@ class ProofCommandTest {
                 1e-9);
         assertEquals(1, proof("--fix", "everything"));
         assertTrue(err.toString().contains("--fix is one of word-missing, "), err.toString());
+    }
+
+    /** Opened in a real browser where there is one: its script ran, and every note is there. */
+    private void inABrowser(Path page, int notes) throws Exception {
+        Optional<Path> browser = Stream.of("chromium", "chromium-browser", "google-chrome")
+                .map(n -> Path.of("/usr/bin", n))
+                .filter(Files::isExecutable)
+                .findFirst();
+        if (browser.isEmpty()) {
+            String html = Files.readString(page);
+            assertEquals(notes, html.split("<article class=").length - 1);
+            assertTrue(html.contains("<!DOCTYPE html>") && html.contains("prefers-color-scheme: dark"));
+            return;
+        }
+        Path dom = folder.resolve("dom.html");
+        Process process = new ProcessBuilder(
+                        browser.get().toString(),
+                        "--headless",
+                        "--no-sandbox",
+                        "--disable-gpu",
+                        "--user-data-dir=" + folder.resolve("profile"),
+                        "--dump-dom",
+                        page.toUri().toString())
+                .redirectOutput(dom.toFile())
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        assertTrue(process.waitFor(90, TimeUnit.SECONDS), "the browser ends");
+        assertTrue(Files.readString(dom).contains("data-notes=\"" + notes + "\""), "the page came alive");
     }
 
     @Test

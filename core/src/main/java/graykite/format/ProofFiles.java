@@ -25,10 +25,10 @@ import java.util.function.BiFunction;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
-/** What the proof says, as a table (CSV), JSON, or a page to read in a browser (HTML, one file, works without a network). */
+/** What the proof says, as a table (CSV), JSON, a page to read in a browser (HTML, one file, works without a network), or a PDF. */
 public final class ProofFiles {
     /** Endings of the files that it writes. */
-    public static final List<String> ENDINGS = List.of(".csv", ".json", ".html");
+    public static final List<String> ENDINGS = List.of(".html", ".pdf", ".csv", ".json");
 
     private ProofFiles() {}
 
@@ -46,14 +46,21 @@ public final class ProofFiles {
         String ending = ENDINGS.stream()
                 .filter(name::endsWith)
                 .findFirst()
-                .orElseThrow(() -> BadInput.inFile(file, "ends in none of .csv .json .html. Choose one of them."));
+                .orElseThrow(() -> BadInput.inFile(file, "ends in none of .html .pdf .csv .json. Choose one of them."));
         AtomicFiles.write(file, out -> {
             switch (ending) {
                 case ".csv" -> table(report, out);
                 case ".json" -> json(report, out);
+                case ".pdf" -> out.write(ProofPdf.of(report, pictures));
                 default -> out.write(ProofPage.of(report, pictures).getBytes(StandardCharsets.UTF_8));
             }
         });
+    }
+
+    /** What shows a note best: its middle, and the start of what lasts long. */
+    static double moment(ProofNote note) {
+        double length = note.range().end() - note.range().start();
+        return note.range().start() + Math.min(length, 1) / 2;
     }
 
     /** The words of a line that is not read are none. */

@@ -67,7 +67,7 @@ final class ProofPage {
                     .append("\" data-severity=\"")
                     .append(note.isOpen() ? severity : "meant")
                     .append("\">");
-            picture(pictures.apply(line, moment(note)), note.rule().title(), html);
+            picture(pictures.apply(line, ProofFiles.moment(note)), note.rule().title(), html);
             html.append("<div><h3>").append(escaped(note.rule().title())).append("</h3><p class=\"when\">");
             html.append(ProofFiles.timecode(report, note.time()))
                     .append(" &middot; ")
@@ -103,12 +103,6 @@ final class ProofPage {
                 .append(escaped(u))
                 .append("</p>"));
         html.append("</section>");
-    }
-
-    /** What shows a note best: its middle, and the start of what lasts long. */
-    private static double moment(ProofNote note) {
-        double length = note.range().end() - note.range().start();
-        return note.range().start() + Math.min(length, 1) / 2;
     }
 
     private static void picture(Optional<byte[]> png, String of, StringBuilder html) {
