@@ -32,6 +32,8 @@ public final class Footage {
     private final float[] values;
     private final float[] figures;
     private final Map<String, double[]> roles = new ConcurrentHashMap<>();
+    private final Map<What, double[]> measured = new ConcurrentHashMap<>();
+    private final double[] ranges;
 
     private Footage(FaceMeasure measure, FrameRate rate, int frames, float[] values, float[] figures) {
         this.measure = measure;
@@ -39,6 +41,9 @@ public final class Footage {
         this.frames = frames;
         this.values = values;
         this.figures = figures;
+        this.ranges = measure.character().channels().stream()
+                .mapToDouble(c -> c.max() - c.min())
+                .toArray();
     }
 
     /**
@@ -195,14 +200,15 @@ public final class Footage {
     }
 
     private Optional<double[]> figures(What what) {
-        if (!measure.has(what)) {
-            return Optional.empty();
-        }
+        return measure.has(what) ? Optional.of(measured.computeIfAbsent(what, this::all)) : Optional.empty();
+    }
+
+    private double[] all(What what) {
         double[] all = new double[frames];
         for (int f = 0; f < frames; f++) {
             all[f] = figures[f * FIGURES + what.ordinal()];
         }
-        return Optional.of(all);
+        return all;
     }
 
     /** The same with some frames as somebody wants them; for trying what a fault would look like. */
@@ -225,20 +231,29 @@ public final class Footage {
     /** The widest range that any channel of some goes through in a stretch of frames, as a share of its own range. */
     public double moves(int first, int last, IntPredicate channels) {
         double most = 0;
-        for (int c = 0; c < character().channels().size(); c++) {
+        for (int c = 0; c < ranges.length; c++) {
             if (!channels.test(c)) {
                 continue;
             }
-            double low = Double.MAX_VALUE;
-            double high = -Double.MAX_VALUE;
-            for (int f = first; f <= last; f++) {
-                low = Math.min(low, value(f, c));
-                high = Math.max(high, value(f, c));
+            float low = Float.MAX_VALUE;
+            float high = -Float.MAX_VALUE;
+            for (int at = first * ranges.length + c; at <= last * ranges.length + c; at += ranges.length) {
+                low = Math.min(low, values[at]);
+                high = Math.max(high, values[at]);
             }
-            double range = character().channels().get(c).max()
-                    - character().channels().get(c).min();
-            most = Math.max(most, (high - low) / range);
+            most = Math.max(most, (high - low) / ranges[c]);
         }
         return most;
+    }
+
+    /** True when no channel goes farther to the next frame than some share of its range. */
+    public boolean still(int frame, double share) {
+        int at = frame * ranges.length;
+        for (int c = 0; c < ranges.length; c++) {
+            if (Math.abs(values[at + ranges.length + c] - values[at + c]) > share * ranges[c]) {
+                return false;
+            }
+        }
+        return true;
     }
 }

@@ -154,4 +154,18 @@ class InstrumentsTest {
         LiveLayer live = new LiveLayer(brine, List.of("headYaw", "innerBrowRaiser.L", "headRoll"), false, 1);
         assertTrue(live.missing().size() <= 1, live.missing().toString());
     }
+
+    /** Shoulders turn, lean, sway and lift; a rig with a spine plays them as well. */
+    @Test
+    void shouldersArePlayed() {
+        Instrument shoulders = Instrument.ALL.stream()
+                .filter(i -> i.region() == Channel.Group.BODY)
+                .findFirst()
+                .orElseThrow();
+        List<String> controls = Instrument.controls(List.of(shoulders));
+        assertEquals(List.of("bodyYaw", "bodyPitch", "bodyRoll", "shouldersUp"), controls);
+        double[] played = Instrument.play(List.of(shoulders), Map.of(Input.X, 1.0, Input.PRESS, 1.0));
+        assertEquals(15, played[0], 1e-9);
+        assertEquals(1, played[3], 1e-9);
+    }
 }

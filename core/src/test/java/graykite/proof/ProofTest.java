@@ -11,16 +11,20 @@ import graykite.base.Progress;
 import graykite.edit.ClipEdit;
 import graykite.edit.Edit;
 import graykite.edit.ReviewEdit;
+import graykite.figures.ForeignHead;
 import graykite.mouth.Lines;
 import graykite.project.Line;
+import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.SoundFile;
 import graykite.proof.checks.Checks;
 import graykite.reading.Timing;
+import graykite.rig.Character;
 import graykite.sound.Sound;
 import graykite.workbench.Figures;
 import graykite.workbench.Proofs;
 import graykite.workbench.Workbench;
+import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +32,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The proof as a whole; each check is held against planted faults in the module that measures. */
 class ProofTest {
@@ -139,6 +144,20 @@ class ProofTest {
         assertEquals(List.of(), of(unread).notes());
         Project silent = Project.empty().with(Line.empty("line", "Nothing at all"));
         assertEquals(List.of(), of(silent).notes());
+    }
+
+    /** A stranger's rig is looked at like our own, as far as it can be measured. */
+    @Test
+    void anybodysFaceIsMeasured(@TempDir Path folder) throws Exception {
+        Character foreign = ForeignHead.read(folder);
+        Member member = new Member("odd", "Odd Head", new Member.Own(foreign), Optional.empty());
+        Project project = project(SUDDEN).with(member);
+        Project spoken = project.with(project.line("line").orElseThrow().withSpeaker("odd"));
+        Shot shot = proofs.shot(spoken, spoken.line("line").orElseThrow(), Optional.empty(), Progress.none());
+        assertTrue(shot.film().lips().isPresent(), "it is found where its lips meet");
+        Proof proof = of(spoken);
+        assertFalse(proof.unmeasured().stream().anyMatch(u -> u.contains("lips of")), proof.unmeasured()::toString);
+        assertFalse(checks(proof).contains("closure-missed"), proof.open()::toString);
     }
 
     /** What cannot be measured on drawings is said, once each. */

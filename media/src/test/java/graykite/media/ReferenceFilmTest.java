@@ -1,6 +1,7 @@
 package graykite.media;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -8,6 +9,8 @@ import graykite.base.BadInput;
 import graykite.media.ReferenceFilm.Still;
 import graykite.picture.Picture;
 import graykite.picture.Png;
+import graykite.project.Reference;
+import graykite.proof.Shot;
 import graykite.sound.Sound;
 import graykite.time.FrameRate;
 import java.io.IOException;
@@ -15,6 +18,8 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -159,5 +164,25 @@ class ReferenceFilmTest {
         } catch (BadInput said) {
             assertTrue(said.getMessage().contains("cut.mp4"), said.getMessage());
         }
+    }
+
+    /** What the proof has to know: whether it is there, and at which usual rate it runs. */
+    @Test
+    void whatIsKnownOfAReference() throws IOException {
+        for (String rate : List.of("23.976", "24", "25", "29.97", "60")) {
+            Path file = film(FrameRate.parse(rate), 12);
+            assertEquals(
+                    Optional.of(FrameRate.parse(rate)),
+                    ReferenceFilm.known(Reference.of(file.toString())).rate());
+            Files.delete(file);
+        }
+        Shot.Film gone =
+                ReferenceFilm.known(Reference.of(folder.resolve("gone.mp4").toString()));
+        assertFalse(gone.there());
+        Path broken = Files.write(folder.resolve("broken.mp4"), new byte[] {1, 2, 3});
+        Shot.Film unreadable = ReferenceFilm.known(Reference.of(broken.toString()));
+        assertTrue(unreadable.there() && unreadable.rate().isEmpty(), "it is there, and no more is known");
+        assertFalse(
+                ReferenceFilm.known(Reference.of("C:\\films\u0000\\take.mp4")).there());
     }
 }

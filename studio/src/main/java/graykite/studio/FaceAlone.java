@@ -56,11 +56,13 @@ final class FaceAlone implements AutoCloseable {
         all.setLeft(alone ? null : string);
         all.setBottom(alone ? null : strip);
         if (alone) {
+            face.getStyleClass().add("alone");
             face.getChildren().add(controls);
             controls.comeWith(face);
         } else {
             controls.leave(face);
             face.getChildren().remove(controls);
+            face.getStyleClass().remove("alone");
         }
         stage.setFullScreenExitHint("");
         stage.setFullScreen(alone);

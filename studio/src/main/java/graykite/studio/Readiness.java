@@ -88,6 +88,9 @@ final class Readiness {
                 .collect(Collectors.joining(", "));
         return counts.isEmpty()
                 ? new StringSide.State(1, "Nothing to mend on this line.")
-                : new StringSide.State(0.5, "On this line: " + counts + ". N goes to the next.");
+                : new StringSide.State(
+                        0.5,
+                        "On this line: " + counts + ". N goes to the next.",
+                        found.open().size());
     }
 }

@@ -72,6 +72,8 @@ final class DocumentationShots {
             "history",
             "reference-beside",
             "face-alone",
+            "touch-ups",
+            "rig-check",
             "instincts");
 
     private final Stage stage;

@@ -4,11 +4,13 @@ import static graykite.studio.FxWork.await;
 import static graykite.studio.FxWork.onFx;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.acting.Clip;
 import graykite.acting.ClipsPlan;
 import graykite.edit.ClipEdit;
+import graykite.edit.LineEdit;
 import graykite.edit.MouthEdit;
 import graykite.mouth.MouthSettings;
 import graykite.project.Comment;
@@ -20,12 +22,16 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.event.ActionEvent;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -240,22 +246,29 @@ class ProofWindowTest extends RealWindow {
     }
 
     private Image stage(int eye) {
-        return onFx(() -> ((ImageView) window.face().lookupAll(".stage-eye").stream()
+        return ((ImageView) window.face().lookupAll(".stage-eye").stream()
                         .skip(eye)
                         .findFirst()
                         .orElseThrow()
                         .lookup("ImageView"))
-                .getImage());
+                .getImage();
     }
 
-    /** How many pixels of a column differ from another picture. */
-    private static int differ(Image a, Image b, double share) {
-        int x = (int) (share * (Math.min(a.getWidth(), b.getWidth()) - 1));
-        int count = 0;
-        for (int y = 0; y < Math.min(a.getHeight(), b.getHeight()); y++) {
-            count += a.getPixelReader().getArgb(x, y) == b.getPixelReader().getArgb(x, y) ? 0 : 1;
-        }
-        return count;
+    /** The pixels of a column of a picture, as they are now: the stage draws into the same pictures again and again. */
+    private int[] column(int eye, double share) {
+        return onFx(() -> {
+            Image image = stage(eye);
+            int x = (int) (share * (image.getWidth() - 1));
+            return IntStream.range(0, (int) image.getHeight())
+                    .map(y -> image.getPixelReader().getArgb(x, y))
+                    .toArray();
+        });
+    }
+
+    private static int differ(int[] a, int[] b) {
+        return (int) IntStream.range(0, Math.min(a.length, b.length))
+                .filter(i -> a[i] != b[i])
+                .count();
     }
 
     @Test
@@ -273,11 +286,13 @@ class ProofWindowTest extends RealWindow {
         await(() -> onFx(() -> proof().comparison().scene().get().isPresent()));
         await(() -> onFx(() -> window.face().lookupAll(".stage-eye").size()) == 2);
         assertEquals("First pass", shown("#compare-was"));
-        await(() -> stage(0) != null && stage(1) != null && differ(stage(0), stage(1), 0.5) > 20);
+        await(() -> stage(0) != null && stage(1) != null && differ(column(0, 0.5), column(1, 0.5)) > 20);
         robot.clickOn("#compare-split");
         await(() -> onFx(() -> window.face().lookupAll(".stage-eye").size()) == 1);
-        await(() -> stage(0) != null && stage(0).getWidth() > 500);
-        Image half = stage(0);
+        await(() -> Math.abs(onFx(() -> stage(0).getWidth())
+                        - onFx(() -> window.face().getWidth()))
+                < 2);
+        int[] half = column(0, 0.53);
         Point2D grip = onFx(() -> {
             var node = window.root().lookup("#compare-grip");
             return node.localToScreen(7, 60);
@@ -287,7 +302,7 @@ class ProofWindowTest extends RealWindow {
                 .moveBy(90, 0)
                 .moveBy(90, 0)
                 .release(MouseButton.PRIMARY);
-        await(() -> differ(half, stage(0), 0.53) > 5);
+        await(() -> differ(half, column(0, 0.53)) > 5);
         run(workspace::undo);
         run(() -> proof().comparison().version().set(Optional.empty()));
         assertEquals(
@@ -299,5 +314,76 @@ class ProofWindowTest extends RealWindow {
                         .first(ClipsPlan.class)
                         .map(p -> p.clips().size())
                         .orElse(0));
+    }
+
+    /** A version is gone back to as one step, and forgotten. */
+    @Test
+    void aVersionIsGoneBackTo(FxRobot robot) throws Exception {
+        review();
+        run(() -> ((TextField) window.root().lookup("#version-name")).setText("Before"));
+        robot.clickOn("#keep-version");
+        run(() -> workspace.editLine(0, l -> new LineEdit.NameLine(l, "Another name")));
+        settle();
+        robot.clickOn(named("Go back to Before"));
+        settle();
+        assertNotEquals("Another name", workspace.line().orElseThrow().title());
+        run(workspace::undo);
+        assertEquals("Another name", workspace.line().orElseThrow().title());
+        robot.clickOn(named("Forget the version Before"));
+        settle();
+        assertTrue(workspace.project().versions().isEmpty());
+    }
+
+    private Node named(String accessible) {
+        return window.root().lookupAll(".button").stream()
+                .filter(n -> accessible.equals(n.getAccessibleText()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** On the sheet a note is clicked, and mended from its menu. */
+    @Test
+    void notesStandOnTheSheet(FxRobot robot) throws Exception {
+        plantJump();
+        run(() -> window.knot().set(Knot.ACTING));
+        Point2D at = onFx(() -> window.sheet()
+                .localToScreen(window.sheet().xOf(2.9), window.sheet().rowY("notes")));
+        robot.clickOn(at);
+        settle();
+        assertEquals(
+                "jump", onFx(() -> proof().chosen().get().orElseThrow().rule().id()));
+        assertEquals(Knot.PROOF, onFx(() -> window.knot().get()));
+        robot.rightClickOn(at);
+        MenuItem ease = onFx(() -> robot.listWindows().stream()
+                .filter(ContextMenu.class::isInstance)
+                .flatMap(w -> ((ContextMenu) w).getItems().stream())
+                .filter(m -> "Ease it".equals(m.getText()))
+                .findFirst()
+                .orElseThrow());
+        run(ease::fire);
+        await(() -> !open().contains("jump"));
+        assertEquals("Proof", onFx(() -> ((ToggleButton) window.root().lookup("#knot-proof")).getText()));
+    }
+
+    /** The face alone: the controls come with the pointer, play, and go through the notes. */
+    @Test
+    void theFaceAloneHasItsControls(FxRobot robot) throws Exception {
+        plantJump();
+        assertEquals("Proof 1", onFx(() -> ((ToggleButton) window.root().lookup("#knot-proof")).getText()));
+        run(() -> window.faceAlone().show(true));
+        Node bar = window.root().lookup("#review-bar");
+        assertFalse(bar.isVisible());
+        robot.moveTo(window.face());
+        robot.moveBy(20, 10);
+        await(bar::isVisible);
+        robot.clickOn("#review-next");
+        settle();
+        assertEquals(2.9, onFx(() -> window.player().time().get()), 0.01);
+        assertTrue(shown("#review-note").startsWith("Jump: "), shown("#review-note"));
+        robot.clickOn("#review-play");
+        await(() -> onFx(() -> window.player().playing().get()));
+        run(() -> window.player().pause());
+        run(() -> window.faceAlone().show(false));
+        assertTrue(window.root().lookup("#review-bar") == null);
     }
 }

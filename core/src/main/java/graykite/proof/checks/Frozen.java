@@ -24,7 +24,7 @@ record Frozen(Rule rule) implements Check {
         double still = rule.limit("moves") * film.rate().frameLength();
         List<ProofNote> notes = new ArrayList<>();
         int least = film.count(Math.min(rule.limit("seconds"), rule.limit("ends_s")));
-        for (Span span : Spans.where(film.frames() - 1, least, f -> film.moves(f, f + 1, c -> true) <= still)) {
+        for (Span span : Spans.where(film.frames() - 1, least, f -> film.still(f, still))) {
             boolean head = span.first() == 0;
             boolean tail = span.last() >= film.frames() - 2;
             double from = film.time(span.first());

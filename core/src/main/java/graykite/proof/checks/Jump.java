@@ -58,30 +58,35 @@ record Jump(Rule rule) implements Check {
 
     private void leaps(Shot shot, Footage film, List<ProofNote> notes) {
         List<Channel> channels = shot.character().channels();
-        for (int f = 0; f + 1 < film.frames(); f++) {
-            for (int c = 0; c < channels.size(); c++) {
-                Channel channel = channels.get(c);
-                double most =
-                        switch (channel.group()) {
-                            case BROWS, CHEEKS -> rule.limit("share") * (channel.max() - channel.min());
-                            case HEAD, BODY -> Roles.turns(channel.name()) ? HEAD_DEGREES : Double.MAX_VALUE;
-                            default -> Double.MAX_VALUE;
-                        };
+        double[] most = channels.stream().mapToDouble(c -> most(shot, c)).toArray();
+        for (int c = 0; c < most.length; c++) {
+            for (int f = 0; most[c] < Double.MAX_VALUE && f + 1 < film.frames(); f++) {
                 double way = Math.abs(film.value(f + 1, c) - film.value(f, c));
                 double time = film.time(f);
-                boolean drawn = shot.character().kind() == Character.Kind.DRAWN && channel.group() != Group.HEAD;
-                if (way > most && !drawn && notes.stream().noneMatch(n -> Math.abs(n.time() - time) < 0.15)) {
+                if (way > most[c] && notes.stream().noneMatch(n -> Math.abs(n.time() - time) < 0.15)) {
                     notes.add(shot.note(
                             rule,
                             time,
                             film.time(f + 1),
                             fixes(shot, time),
                             "%s leaps by %.1f within a frame.",
-                            channel.name(),
+                            channels.get(c).name(),
                             way));
                 }
             }
         }
+    }
+
+    /** How far a channel may go within a frame; as far as it likes for eyes and lids, which dart, and for drawings. */
+    private double most(Shot shot, Channel channel) {
+        boolean drawn = shot.character().kind() == Character.Kind.DRAWN && channel.group() != Group.HEAD;
+        return drawn
+                ? Double.MAX_VALUE
+                : switch (channel.group()) {
+                    case BROWS, CHEEKS -> rule.limit("share") * (channel.max() - channel.min());
+                    case HEAD, BODY -> Roles.turns(channel.name()) ? HEAD_DEGREES : Double.MAX_VALUE;
+                    default -> Double.MAX_VALUE;
+                };
     }
 
     /** Passes come and go more slowly; what leaps within one is made smoother. */

@@ -80,6 +80,7 @@ public final class StageView extends StackPane implements AutoCloseable {
         ViewChips views = new ViewChips(workspace, camera);
         HBox.setHgrow(views, Priority.ALWAYS);
         HBox chips = new HBox(6, views, new StageLook(settings, this, frame));
+        chips.getStyleClass().add("stage-controls");
         chips.setPickOnBounds(false);
         chips.setMaxHeight(USE_PREF_SIZE);
         StackPane.setAlignment(chips, Pos.TOP_LEFT);

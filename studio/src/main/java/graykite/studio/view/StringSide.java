@@ -21,8 +21,13 @@ public final class StringSide extends VBox {
      *
      * @param fill 0 nothing yet, 0.5 something is missing, 1 ready
      * @param says what is missing, or that it is ready
+     * @param count of what is to be looked at there; 0 for nothing
      */
-    public record State(double fill, String says) {}
+    public record State(double fill, String says, long count) {
+        public State(double fill, String says) {
+            this(fill, says, 0);
+        }
+    }
 
     private final Map<Knot, ToggleButton> buttons = new EnumMap<>(Knot.class);
 
@@ -60,6 +65,7 @@ public final class StringSide extends VBox {
             State now = state.apply(knot);
             button.setGraphic(
                     KiteMark.knot(now.fill(), now.fill() >= 1 ? palette.moss() : palette.sand(), palette.ink2()));
+            button.setText(knot.title() + (now.count() > 0 ? " " + now.count() : ""));
             Tooltip tip = new Tooltip(
                     knot.title() + ": " + knot.purpose() + "\n" + now.says() + "  (Ctrl+" + (knot.ordinal() + 1) + ")");
             button.setTooltip(tip);
