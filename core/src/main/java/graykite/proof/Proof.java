@@ -33,8 +33,8 @@ public record Proof(List<ProofNote> notes, List<String> unmeasured) {
         Set<String> unmeasured = new LinkedHashSet<>();
         List<Check> able = new ArrayList<>();
         for (Check check : checks) {
-            if (check.ready(shot)) {
-                Optional<String> why = check.cannot(shot);
+            if (check.needs().ready(shot)) {
+                Optional<String> why = check.needs().cannot(shot);
                 why.ifPresent(unmeasured::add);
                 if (why.isEmpty()) {
                     able.add(check);

@@ -4,8 +4,8 @@ import graykite.mouth.Beat;
 import graykite.mouth.Beats;
 import graykite.mouth.PhoneShape.Closure;
 import graykite.proof.Check;
-import graykite.proof.Fix;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -13,21 +13,12 @@ import graykite.rig.Couplings;
 import graykite.rig.LipGap;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** f and v that do not bring the lower lip to where it bites. Limit: how far it may be off, in millimetres. */
 record BiteMissed(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().measure().lips().isPresent()
-                ? Optional.empty()
-                : Optional.of("It is not known where the lips of "
-                        + shot.character().name() + " meet: the opening of the mouth is not measured.");
+    public Needs needs() {
+        return Needs.LIPS;
     }
 
     @Override
@@ -54,20 +45,12 @@ record BiteMissed(Rule rule) implements Check {
                 least = Math.min(least, off(lips.lowerLip(film.measure().straight(film.values(f))), own));
             }
             if (least > rule.limit("off_mm")) {
-                List<Fix> fixes = new ArrayList<>(Mending.mouthToSpeech(shot, shut.from(), shut.to()));
-                fixes.add(Mending.touch(
-                        shot, "Hold it at the teeth", beat.word(), beat.index(), t -> t.withShape(Optional.empty())
-                                .withPose(Optional.empty())
-                                .withStrength(1)
-                                .withHold(0.06)));
-                notes.add(shot.note(
+                notes.add(Sounds.missed(
+                        shot,
                         rule,
-                        shut.from(),
-                        shut.to(),
-                        fixes,
+                        shut,
+                        "Hold it at the teeth",
                         "In %s of \u201c%s\u201d the lower lip is %.1f mm from where it meets the teeth.",
-                        beat.phone().ipa(),
-                        Sounds.word(shot, beat.word()),
                         least));
             }
         }

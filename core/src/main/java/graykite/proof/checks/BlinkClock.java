@@ -6,25 +6,18 @@ import graykite.edit.ActingEdit;
 import graykite.edit.MarkEdit;
 import graykite.proof.Check;
 import graykite.proof.Fix;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Blinks at even times. Limits: how many in a row; spread of the times between them, as a share of their mean. */
 record BlinkClock(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().plays("lidClose.L") || shot.film().plays("lidClose.R")
-                ? Optional.empty()
-                : Optional.of(shot.character().name() + " has nothing that closes the eyes: blinks are not looked at.");
+    public Needs needs() {
+        return Needs.LIDS;
     }
 
     @Override

@@ -1,25 +1,18 @@
 package graykite.proof.checks;
 
 import graykite.proof.Check;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Blinks that are over before they are seen. Limit: how many seconds one lasts. */
 record BlinkShort(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().plays("lidClose.L") || shot.film().plays("lidClose.R")
-                ? Optional.empty()
-                : Optional.of(shot.character().name() + " has nothing that closes the eyes: blinks are not looked at.");
+    public Needs needs() {
+        return Needs.LIDS;
     }
 
     @Override

@@ -1,31 +1,21 @@
 package graykite.proof.checks;
 
-import graykite.mouth.Beat;
 import graykite.mouth.Beats;
 import graykite.mouth.PhoneShape.Closure;
 import graykite.proof.Check;
-import graykite.proof.Fix;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** p, b and m that leave the lips open in every frame. Limit: the opening that still counts as shut, in millimetres. */
 record ClosureMissed(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().measure().lips().isPresent()
-                ? Optional.empty()
-                : Optional.of("It is not known where the lips of "
-                        + shot.character().name() + " meet: the opening of the mouth is not measured.");
+    public Needs needs() {
+        return Needs.LIPS;
     }
 
     @Override
@@ -43,21 +33,12 @@ record ClosureMissed(Rule rule) implements Check {
                 least = Math.min(least, lips[f]);
             }
             if (least >= rule.limit("gap_mm")) {
-                Beat beat = shot.beats().list().get(shut.beat());
-                List<Fix> fixes = new ArrayList<>(Mending.mouthToSpeech(shot, shut.from(), shut.to()));
-                fixes.add(Mending.touch(
-                        shot, "Hold it shut", beat.word(), beat.index(), t -> t.withShape(Optional.empty())
-                                .withPose(Optional.empty())
-                                .withStrength(1)
-                                .withHold(0.06)));
-                notes.add(shot.note(
+                notes.add(Sounds.missed(
+                        shot,
                         rule,
-                        shut.from(),
-                        shut.to(),
-                        fixes,
+                        shut,
+                        "Hold it shut",
                         "%s of \u201c%s\u201d leaves the lips open by %.1f mm.",
-                        beat.phone().ipa(),
-                        Sounds.word(shot, beat.word()),
                         least));
             }
         }

@@ -2,6 +2,7 @@ package graykite.proof.checks;
 
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -9,20 +10,12 @@ import graykite.proof.Spans;
 import graykite.proof.Spans.Span;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Heads that float somewhere slowly. Limits: over how many degrees; between which speeds, in degrees a second; for how many seconds. */
 record Drifts(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().plays("headYaw") || shot.film().plays("headPitch")
-                ? Optional.empty()
-                : Optional.of(shot.character().name() + " has no head that turns: its movement is not looked at.");
+    public Needs needs() {
+        return Needs.HEAD;
     }
 
     @Override

@@ -2,6 +2,7 @@ package graykite.proof.checks;
 
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -9,20 +10,12 @@ import graykite.proof.Spans;
 import graykite.proof.Spans.Span;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Eyes that stay away from everybody though nobody asked for it. Limits: from how many degrees on; for how many seconds. */
 record EyesOnNothing(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().plays("eyeYaw")
-                ? Optional.empty()
-                : Optional.of(shot.character().name() + " has no eyes that turn: the gaze is not looked at.");
+    public Needs needs() {
+        return Needs.GAZE;
     }
 
     @Override

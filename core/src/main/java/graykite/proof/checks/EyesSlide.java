@@ -2,6 +2,7 @@ package graykite.proof.checks;
 
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -9,27 +10,19 @@ import graykite.proof.Spans;
 import graykite.proof.Spans.Span;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Eyes that slide where eyes dart. Limits: over how many degrees; the slowest speed of a dart, in degrees a second; for how many seconds. */
 record EyesSlide(Rule rule) implements Check {
-    @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().plays("eyeYaw")
-                ? Optional.empty()
-                : Optional.of(shot.character().name() + " has no eyes that turn: the gaze is not looked at.");
-    }
-
     /** Slower than this they rest, in degrees a second. */
     private static final double RESTS = 8;
 
     /** How much of what the eyes do has to be seen on the stage: else they only stay aimed while the head moves. */
     private static final double SEEN = 0.6;
+
+    @Override
+    public Needs needs() {
+        return Needs.GAZE;
+    }
 
     @Override
     public List<ProofNote> notes(Shot shot) {

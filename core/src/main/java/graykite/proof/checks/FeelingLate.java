@@ -4,6 +4,7 @@ import graykite.acting.ClipsLayer;
 import graykite.edit.ClipEdit;
 import graykite.proof.Check;
 import graykite.proof.Fix;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -14,12 +15,12 @@ import java.util.List;
 
 /** Feelings that come after the words that show them. Limits: by how many seconds; within which time after the phrase began; how long a pause is that parts phrases. */
 record FeelingLate(Rule rule) implements Check {
-    @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
     private static final double BEFORE = 0.15;
+
+    @Override
+    public Needs needs() {
+        return Needs.MOVEMENT;
+    }
 
     @Override
     public List<ProofNote> notes(Shot shot) {

@@ -3,6 +3,7 @@ package graykite.proof.checks;
 import graykite.acting.Instincts.Kind;
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -14,8 +15,8 @@ import java.util.List;
 /** Faces in which nothing moves at all. Limits: for how many seconds; for how many at the head and tail of the line; how little a channel may move in a second to count as still, as a share of its range. */
 record Frozen(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
+    public Needs needs() {
+        return Needs.MOVEMENT;
     }
 
     @Override

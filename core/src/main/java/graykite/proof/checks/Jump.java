@@ -6,6 +6,7 @@ import graykite.edit.Edit;
 import graykite.proof.Check;
 import graykite.proof.Fix;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -19,12 +20,12 @@ import java.util.List;
 
 /** Faces that change within a frame: clips that come or go at once, and anything else that leaps. Limit: share of its range that a channel goes in a frame. */
 record Jump(Rule rule) implements Check {
-    @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
     private static final double HEAD_DEGREES = 10;
+
+    @Override
+    public Needs needs() {
+        return Needs.MOVEMENT;
+    }
 
     @Override
     public List<ProofNote> notes(Shot shot) {

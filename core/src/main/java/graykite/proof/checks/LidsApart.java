@@ -2,29 +2,22 @@ package graykite.proof.checks;
 
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Blinks in which the lids do not meet. Limits: the opening that is left, in millimetres; the share of the way from which on it is a blink that did not get there. */
 record LidsApart(Rule rule) implements Check {
-    @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().plays("lidClose.L") || shot.film().plays("lidClose.R")
-                ? Optional.empty()
-                : Optional.of(shot.character().name() + " has nothing that closes the eyes: blinks are not looked at.");
-    }
-
     private static final double LONGEST = 0.6;
     private static final double LEAST = 0.6;
+
+    @Override
+    public Needs needs() {
+        return Needs.LIDS;
+    }
 
     @Override
     public List<ProofNote> notes(Shot shot) {

@@ -2,6 +2,7 @@ package graykite.proof.checks;
 
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -10,21 +11,12 @@ import graykite.proof.Spans.Span;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 
 /** Lips that go through teeth. Limit: how deep they may lie, in millimetres. */
 record LipsInTeethSeen(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().teeth().isPresent()
-                ? Optional.empty()
-                : Optional.of(shot.character().name()
-                        + " has no parts that are called teeth: whether lips go through them is not measured.");
+    public Needs needs() {
+        return Needs.TEETH;
     }
 
     @Override

@@ -2,6 +2,7 @@ package graykite.proof.checks;
 
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -9,21 +10,12 @@ import graykite.proof.Spans;
 import graykite.proof.Spans.Span;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Lips that part or meet faster than lips can. Limit: millimetres a second. */
 record LipsTooFast(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().measure().lips().isPresent()
-                ? Optional.empty()
-                : Optional.of("It is not known where the lips of "
-                        + shot.character().name() + " meet: the opening of the mouth is not measured.");
+    public Needs needs() {
+        return Needs.LIPS;
     }
 
     @Override

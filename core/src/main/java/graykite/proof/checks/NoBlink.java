@@ -2,6 +2,7 @@ package graykite.proof.checks;
 
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -9,23 +10,15 @@ import graykite.reading.TimedWord;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 
 /** Eyes that stay open for long. Limit: for how many seconds. */
 record NoBlink(Rule rule) implements Check {
-    @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().plays("lidClose.L") || shot.film().plays("lidClose.R")
-                ? Optional.empty()
-                : Optional.of(shot.character().name() + " has nothing that closes the eyes: blinks are not looked at.");
-    }
-
     private static final double FROM_END = 0.4;
+
+    @Override
+    public Needs needs() {
+        return Needs.LIDS;
+    }
 
     @Override
     public List<ProofNote> notes(Shot shot) {

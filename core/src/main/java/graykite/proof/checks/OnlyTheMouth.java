@@ -3,6 +3,7 @@ package graykite.proof.checks;
 import graykite.acting.Instincts.Kind;
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -12,12 +13,12 @@ import java.util.List;
 
 /** Faces in which nothing but the mouth moves while they speak. Limits: for how many seconds; how little counts as moving, as a share of what channels can do. */
 record OnlyTheMouth(Rule rule) implements Check {
-    @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
     private static final double STEP = 0.5;
+
+    @Override
+    public Needs needs() {
+        return Needs.MOVEMENT;
+    }
 
     @Override
     public List<ProofNote> notes(Shot shot) {

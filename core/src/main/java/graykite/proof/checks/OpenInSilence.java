@@ -3,6 +3,7 @@ package graykite.proof.checks;
 import graykite.proof.Check;
 import graykite.proof.Fix;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -11,21 +12,12 @@ import graykite.proof.Spans.Span;
 import graykite.reading.Timing;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Mouths that stay open where nothing is said. Limits: the opening in millimetres; for how many seconds; after how many seconds it should have shut. */
 record OpenInSilence(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().measure().lips().isPresent()
-                ? Optional.empty()
-                : Optional.of("It is not known where the lips of "
-                        + shot.character().name() + " meet: the opening of the mouth is not measured.");
+    public Needs needs() {
+        return Needs.LIPS;
     }
 
     @Override

@@ -2,26 +2,18 @@ package graykite.proof.checks;
 
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Mouths that open and shut within a moment. Limits: by how many millimetres; within how many frames. */
 record Pop(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().measure().lips().isPresent()
-                ? Optional.empty()
-                : Optional.of("It is not known where the lips of "
-                        + shot.character().name() + " meet: the opening of the mouth is not measured.");
+    public Needs needs() {
+        return Needs.LIPS;
     }
 
     @Override

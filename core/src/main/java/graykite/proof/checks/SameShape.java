@@ -6,6 +6,7 @@ import graykite.mouth.Diction;
 import graykite.proof.Check;
 import graykite.proof.Fix;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -17,8 +18,8 @@ import java.util.Optional;
 /** Sounds in a row through which the mouth does not move. Limits: how many sounds; for how many seconds; how little counts as moving, in millimetres and as a share of what channels can do. */
 record SameShape(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
+    public Needs needs() {
+        return Needs.MOVEMENT;
     }
 
     @Override

@@ -4,6 +4,7 @@ import graykite.acting.ClipsLayer;
 import graykite.proof.Check;
 import graykite.proof.Fix;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -16,8 +17,8 @@ import java.util.List;
 /** Corners of the mouth that are pulled up and down at once. Limits: from which amount on; for how many seconds. */
 record SmileAndFrown(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
+    public Needs needs() {
+        return Needs.MOVEMENT;
     }
 
     @Override

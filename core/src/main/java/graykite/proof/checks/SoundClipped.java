@@ -1,6 +1,7 @@
 package graykite.proof.checks;
 
 import graykite.proof.Check;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -10,8 +11,8 @@ import java.util.List;
 /** Recordings that were too loud for what took them. */
 record SoundClipped(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.voice().isPresent();
+    public Needs needs() {
+        return Needs.SOUND;
     }
 
     @Override

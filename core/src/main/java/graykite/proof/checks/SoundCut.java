@@ -1,6 +1,7 @@
 package graykite.proof.checks;
 
 import graykite.proof.Check;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -13,8 +14,8 @@ record SoundCut(Rule rule) implements Check {
     private static final double END = 0.03;
 
     @Override
-    public boolean ready(Shot shot) {
-        return shot.voice().filter(v -> v.sound().duration() > 10 * END).isPresent();
+    public Needs needs() {
+        return Needs.SOUND;
     }
 
     @Override

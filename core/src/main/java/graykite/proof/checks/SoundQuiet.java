@@ -4,6 +4,7 @@ import graykite.edit.LineEdit;
 import graykite.project.Voice;
 import graykite.proof.Check;
 import graykite.proof.Fix;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -14,8 +15,8 @@ record SoundQuiet(Rule rule) implements Check {
     private static final double WANTED = -6;
 
     @Override
-    public boolean ready(Shot shot) {
-        return shot.voice().isPresent();
+    public Needs needs() {
+        return Needs.SOUND;
     }
 
     @Override

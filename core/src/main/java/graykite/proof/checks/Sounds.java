@@ -4,11 +4,14 @@ import graykite.acting.Clip;
 import graykite.edit.ClipEdit;
 import graykite.edit.MouthEdit;
 import graykite.mouth.Beat;
+import graykite.mouth.Beats;
 import graykite.mouth.Diction;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.PhoneShape.Closure;
 import graykite.proof.Fix;
 import graykite.proof.Footage;
+import graykite.proof.ProofNote;
+import graykite.proof.Rule;
 import graykite.proof.Shot;
 import graykite.proof.Spans;
 import graykite.proof.Spans.Span;
@@ -245,5 +248,17 @@ final class Sounds {
         return Fix.of(
                 "Keep the lips together here",
                 new ClipEdit.AddClip(shot.line().id(), "", Math.max(0, from - 0.1), to + 0.1, shut));
+    }
+
+    /** A closure that was not reached: what lies on the mouth is taken off, or the sound is held. @param title of the second fix */
+    static ProofNote missed(Shot shot, Rule rule, Beats.Shut shut, String title, String says, double millimetres) {
+        Beat beat = shot.beats().list().get(shut.beat());
+        List<Fix> fixes = new ArrayList<>(Mending.mouthToSpeech(shot, shut.from(), shut.to()));
+        fixes.add(Mending.touch(shot, title, beat.word(), beat.index(), t -> t.withShape(Optional.empty())
+                .withPose(Optional.empty())
+                .withStrength(1)
+                .withHold(0.06)));
+        return shot.note(
+                rule, shut.from(), shut.to(), fixes, says, beat.phone().ipa(), word(shot, beat.word()), millimetres);
     }
 }

@@ -5,6 +5,7 @@ import graykite.acting.ClipsLayer;
 import graykite.proof.Check;
 import graykite.proof.Fix;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -18,13 +19,13 @@ import java.util.Map;
 
 /** Expressions that are the same left and right. Limits: for how many seconds; from which amount on; by how much sides differ at least. */
 record Symmetrical(Rule rule) implements Check {
-    @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
     private static final double MORE = 1.08;
     private static final double LESS = 0.9;
+
+    @Override
+    public Needs needs() {
+        return Needs.MOVEMENT;
+    }
 
     @Override
     public List<ProofNote> notes(Shot shot) {

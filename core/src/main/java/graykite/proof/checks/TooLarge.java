@@ -5,6 +5,7 @@ import graykite.mouth.Diction;
 import graykite.proof.Check;
 import graykite.proof.Fix;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -16,22 +17,14 @@ import java.util.Optional;
 
 /** Phrases in which the mouth opens as wide as if there were time. Limits: syllables a second from which speech is fast; share of the full opening. */
 record TooLarge(Rule rule) implements Check {
-    @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().measure().lips().isPresent()
-                ? Optional.empty()
-                : Optional.of("It is not known where the lips of "
-                        + shot.character().name() + " meet: the opening of the mouth is not measured.");
-    }
-
     private static final double PAUSE = 0.2;
     /** A little less than would just do. */
     private static final double LESS = 0.8;
+
+    @Override
+    public Needs needs() {
+        return Needs.LIPS;
+    }
 
     @Override
     public List<ProofNote> notes(Shot shot) {

@@ -2,25 +2,18 @@ package graykite.proof.checks;
 
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Heads that tremble about where they turned to. Limits: how many turns to and fro; of how many degrees at least; within how many seconds. */
 record Unsettled(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().plays("headYaw") || shot.film().plays("headPitch")
-                ? Optional.empty()
-                : Optional.of(shot.character().name() + " has no head that turns: its movement is not looked at.");
+    public Needs needs() {
+        return Needs.HEAD;
     }
 
     @Override

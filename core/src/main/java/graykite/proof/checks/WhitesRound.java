@@ -2,6 +2,7 @@ package graykite.proof.checks;
 
 import graykite.proof.Check;
 import graykite.proof.Footage;
+import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
@@ -14,16 +15,8 @@ import java.util.Optional;
 /** Eyes torn open without cause. Limits: opening as a share of that at rest; how far the upper lids are raised; for how many seconds. */
 record WhitesRound(Rule rule) implements Check {
     @Override
-    public boolean ready(Shot shot) {
-        return shot.footage().isPresent();
-    }
-
-    @Override
-    public Optional<String> cannot(Shot shot) {
-        return shot.film().plays("upperLidRaiser.L")
-                ? Optional.empty()
-                : Optional.of(
-                        shot.character().name() + " has nothing that opens the eyes wide: that is not looked at.");
+    public Needs needs() {
+        return Needs.WIDE_EYES;
     }
 
     @Override

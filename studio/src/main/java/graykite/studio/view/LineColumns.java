@@ -25,6 +25,7 @@ final class LineColumns {
         far.setCellFactory(c -> new LineCells.Knots());
         TableColumn<LineEntry, Integer> notes = fixed(column("Notes", 58, LineEntry::notes));
         notes.setCellFactory(c -> new LineCells.Count());
+        notes.getStyleClass().add("figures-column");
         return List.of(
                 face,
                 atLeast(110, column("Name", 150, LineEntry::title)),

@@ -2,6 +2,7 @@ package graykite.studio.view;
 
 import graykite.project.Member;
 import graykite.project.SceneWork;
+import graykite.proof.Proof;
 import graykite.studio.model.Workspace;
 import java.util.HashMap;
 import java.util.List;
@@ -72,6 +73,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
         build();
         workspace.history().addListener((o, b, n) -> refresh());
         workspace.problems().addListener((MapChangeListener<String, String>) c -> refresh());
+        workspace.proof().byLine().addListener((MapChangeListener<String, Proof>) c -> refresh());
         workspace.lineId().addListener((o, b, n) -> table.refresh());
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
