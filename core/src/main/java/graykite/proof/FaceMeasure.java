@@ -4,6 +4,7 @@ import graykite.rig.Character;
 import graykite.rig.LidGap;
 import graykite.rig.LipGap;
 import graykite.rig.LipsInTeeth;
+import graykite.rig.TongueInLips;
 import java.util.Optional;
 
 /** What is measured on somebody's mesh at every frame; made once a character. Safe for several threads. */
@@ -17,7 +18,9 @@ public final class FaceMeasure {
         /** The opening of the right lids, in millimetres. */
         LID_RIGHT,
         /** How deep the lips lie within the teeth, in millimetres. */
-        TEETH
+        TEETH,
+        /** How far the tongue lies within a lip, in millimetres. */
+        TONGUE
     }
 
     private final Character character;
@@ -25,6 +28,7 @@ public final class FaceMeasure {
     private final Optional<LidGap> left;
     private final Optional<LidGap> right;
     private final Optional<LipsInTeeth> teeth;
+    private final Optional<TongueInLips> tongue;
     private final boolean[] carries;
 
     public FaceMeasure(Character character) {
@@ -34,6 +38,7 @@ public final class FaceMeasure {
         left = LidGap.of(character, ".L");
         right = LidGap.of(character, ".R");
         teeth = LipsInTeeth.of(character);
+        tongue = TongueInLips.of(character);
         carries = new boolean[character.channels().size()];
         for (int c = 0; c < carries.length; c++) {
             carries[c] = character.channels().get(c).carriesFace();
@@ -60,6 +65,7 @@ public final class FaceMeasure {
             case LID_LEFT -> left.isPresent();
             case LID_RIGHT -> right.isPresent();
             case TEETH -> teeth.isPresent();
+            case TONGUE -> tongue.isPresent();
         };
     }
 
@@ -83,5 +89,7 @@ public final class FaceMeasure {
                 (float) (right.isPresent() ? right.get().at(still) : 0);
         figures[from + What.TEETH.ordinal()] =
                 (float) (teeth.isPresent() ? teeth.get().at(still) : 0);
+        figures[from + What.TONGUE.ordinal()] =
+                (float) (tongue.isPresent() ? tongue.get().at(still) : 0);
     }
 }

@@ -199,6 +199,11 @@ public final class Footage {
         return figures(What.TEETH);
     }
 
+    /** How far the tongue lies within a lip, in millimetres; empty where it cannot be measured. */
+    public Optional<double[]> tongue() {
+        return figures(What.TONGUE);
+    }
+
     private Optional<double[]> figures(What what) {
         return measure.has(what) ? Optional.of(measured.computeIfAbsent(what, this::all)) : Optional.empty();
     }

@@ -26,6 +26,13 @@ public enum Needs {
                     ? ""
                     : shot.character().name()
                             + " has no parts that are called teeth: whether lips go through them is not measured."),
+    /** A tongue that can go through lips. */
+    TONGUE(
+            MOVEMENT.ready,
+            shot -> shot.film().tongue().isPresent()
+                    ? ""
+                    : shot.character().name()
+                            + " has no part that is called tongue: whether it goes through the lips is not measured."),
     /** Eyes that close. */
     LIDS(
             MOVEMENT.ready,

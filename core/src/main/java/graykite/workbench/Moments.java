@@ -30,10 +30,35 @@ public final class Moments {
     public Optional<Picture> of(Project project, Line line, boolean near, double time, int size) {
         Optional<Scene> scene =
                 workbench.line(project, line.id(), Progress.none()).scene();
-        return scene.map(s -> {
-            List<double[]> values = s.at(Math.clamp(time, 0, s.duration()));
-            Camera camera = near ? Views.features(s.character(0), 0) : s.framed(Camera.FRONT, 1);
-            return new Renderer().draw(s.surfaces(values), camera, size, size);
-        });
+        return scene.map(
+                s -> draw(s, near ? Views.features(s.character(0), 0) : s.framed(Camera.FRONT, 1), time, size, size));
+    }
+
+    /**
+     * Everybody on the stage of a scene.
+     *
+     * @param id of the scene
+     * @param time seconds of the scene
+     * @return nothing while none of its lines is read
+     */
+    public Optional<Picture> ofScene(Project project, String id, double time, int width, int height) {
+        return workbench
+                .scene(project, id, Progress.none())
+                .scene()
+                .map(s -> draw(s, s.framed(Camera.FRONT, width / (double) height), time, width, height));
+    }
+
+    /** Seconds of a scene; 0 while none of its lines is read. */
+    public double duration(Project project, String id) {
+        return workbench
+                .scene(project, id, Progress.none())
+                .scene()
+                .map(Scene::duration)
+                .orElse(0.0);
+    }
+
+    private static Picture draw(Scene scene, Camera camera, double time, int width, int height) {
+        List<double[]> values = scene.at(Math.clamp(time, 0, scene.duration()));
+        return new Renderer().draw(scene.surfaces(values), camera, width, height);
     }
 }

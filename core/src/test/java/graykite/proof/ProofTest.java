@@ -166,7 +166,7 @@ class ProofTest {
         Project drawn =
                 Project.empty().with(project().line("line").orElseThrow().withSpeaker("brine"));
         List<String> unmeasured = of(drawn).unmeasured();
-        assertEquals(3, unmeasured.size(), unmeasured::toString);
+        assertEquals(4, unmeasured.size(), unmeasured::toString);
         assertTrue(unmeasured.stream().allMatch(u -> u.contains("Brine")));
     }
 

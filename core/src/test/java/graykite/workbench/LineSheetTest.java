@@ -11,10 +11,12 @@ import graykite.mouth.Lines;
 import graykite.picture.Picture;
 import graykite.project.Line;
 import graykite.project.Project;
+import graykite.project.SceneWork;
 import graykite.project.SoundFile;
 import graykite.reading.Timing;
 import graykite.sound.Sound;
 import java.util.Arrays;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Pictures of moments, and all of a line on one sheet. */
@@ -53,5 +55,19 @@ class LineSheetTest {
         assertEquals(28 + 76 + 2 * (128 + 36 + 10) + 28, sheet.height());
         assertThrows(
                 BadInput.class, () -> new LineSheet(moments).of(PROJECT, Line.empty("b", "Unread"), Progress.none()));
+    }
+
+    /** Every half second of everybody. */
+    @Test
+    void aSceneEveryHalfSecond() {
+        SceneWork scene = new SceneWork("s", "Scene", List.of(), List.of(new SceneWork.Block("a", 0)));
+        Project together = PROJECT.with(scene);
+        int count = (int) Math.ceil(WORDS.duration() / 0.5);
+        int rows = (count + 9) / 10;
+        Picture sheet = new LineSheet(moments).ofScene(together, scene, Progress.none());
+        assertEquals(28 + 76 + rows * (128 + 36 + 10) + 28, sheet.height());
+        SceneWork nobody = new SceneWork("n", "Nobody", List.of(), List.of());
+        assertThrows(
+                BadInput.class, () -> new LineSheet(moments).ofScene(PROJECT.with(nobody), nobody, Progress.none()));
     }
 }

@@ -73,6 +73,7 @@ final class DocumentationShots {
             "reference-beside",
             "face-alone",
             "touch-ups",
+            "landmarks",
             "rig-check",
             "instincts");
 

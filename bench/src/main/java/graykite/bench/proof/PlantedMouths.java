@@ -91,6 +91,13 @@ final class PlantedMouths {
                     ? Planted.at(c.with(new MouthEdit.SetMouth(c.line().id(), still)), 0, c.duration())
                     : Optional.empty();
         });
+        all.put("tongue-in-lip", (c, r) -> {
+            double from = r.nextDouble(0.05, 0.2);
+            Clip.Look out = Clip.Look.of("Tongue")
+                    .withContent(new Clip.Own("Tongue", Pose.of("tongueOut", r.nextDouble(0.85, 1))))
+                    .withMouth(1);
+            return Planted.at(c.with(new ClipEdit.AddClip(c.line().id(), "", from, from + 0.9, out)), from, from + 0.9);
+        });
         all.put("lips-in-teeth", PlantedMouths::inTeeth);
         return all;
     }

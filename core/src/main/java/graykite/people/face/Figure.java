@@ -152,6 +152,9 @@ public final class Figure {
             couplings.add(Coupling.of("lipPucker", "lipCornerPuller" + side, Rule.HOLDS_BACK, 0.5));
         }
         couplings.add(Coupling.of("lipsTogether", "jawDrop", Rule.HOLDS_BACK, 0.4));
+        // Lips that shut, or bite, leave no room for the tongue between them.
+        couplings.add(Coupling.of("lipsTogether", "tongueOut", Rule.HOLDS_BACK, 1));
+        couplings.add(Coupling.of("lipToTeeth", "tongueOut", Rule.HOLDS_BACK, 1));
         return couplings;
     }
 

@@ -3,8 +3,10 @@ package graykite.studio.desk;
 import graykite.base.AtomicFiles;
 import graykite.base.Progress;
 import graykite.format.ProofFiles;
+import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.project.Project;
+import graykite.project.SceneWork;
 import graykite.proof.Proof;
 import graykite.proof.ProofReport;
 import graykite.studio.model.FilePicker;
@@ -44,7 +46,7 @@ final class HandOnCard extends VBox {
                                 Parts.button(
                                         "Contact sheet…",
                                         Feather.GRID,
-                                        "The line as small pictures, one for each sound",
+                                        "The line as small pictures, one for each sound; an open scene every half second",
                                         "contact-sheet",
                                         this::sheet)));
     }
@@ -83,15 +85,22 @@ final class HandOnCard extends VBox {
 
     private void sheet() {
         FilePicker.Ask ask = new FilePicker.Ask(
-                "Contact sheet of the line", "Pictures", List.of(".png"), "line.png", Optional.empty());
+                "Contact sheet",
+                "Pictures",
+                List.of(".png"),
+                workspace.openScene().isPresent() ? "scene.png" : "line.png",
+                Optional.empty());
         Project project = workspace.project();
+        Optional<SceneWork> scene = workspace.openScene();
         workspace.line().ifPresent(line -> picker.save(ask).ifPresent(file -> workspace
                 .jobs()
                 .start(
                         "Drawing the contact sheet",
                         (Progress progress) -> {
                             LineSheet sheet = new LineSheet(new Moments(workspace.workbench()));
-                            AtomicFiles.write(file, out -> Png.write(sheet.of(project, line, progress), out));
+                            Picture drawn = scene.map(s -> sheet.ofScene(project, s, progress))
+                                    .orElseGet(() -> sheet.of(project, line, progress));
+                            AtomicFiles.write(file, out -> Png.write(drawn, out));
                             return file;
                         },
                         f -> workspace.jobs().say("The contact sheet is in " + f.getFileName() + "."))));
