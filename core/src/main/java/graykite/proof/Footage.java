@@ -26,6 +26,9 @@ public final class Footage {
     /** Frames that one thread takes at a time. */
     private static final int PIECE = 64;
 
+    /** More frames than these are looked at on all cores. */
+    static final int LONG = 2_000;
+
     private final FaceMeasure measure;
     private final FrameRate rate;
     private final int frames;
@@ -85,7 +88,9 @@ public final class Footage {
         float[] values = new float[frames * channels];
         float[] figures = new float[frames * FIGURES];
         double frame = rate.frameLength();
-        IntStream.range(0, (frames + PIECE - 1) / PIECE).parallel().forEach(piece -> {
+        IntStream pieces = IntStream.range(0, (frames + PIECE - 1) / PIECE);
+        // A short line is not worth taking the other cores from the stage.
+        (frames > LONG ? pieces.parallel() : pieces).forEach(piece -> {
             for (int f = piece * PIECE; f < Math.min(frames, (piece + 1) * PIECE); f++) {
                 double time = rate.secondsAt(f);
                 boolean same =

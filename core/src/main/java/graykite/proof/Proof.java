@@ -43,7 +43,8 @@ public record Proof(List<ProofNote> notes, List<String> unmeasured) {
         }
         progress.step(0.1);
         WordFinder words = shot.words();
-        List<ProofNote> notes = able.parallelStream()
+        boolean isLong = shot.footage().map(f -> f.frames() > Footage.LONG).orElse(false);
+        List<ProofNote> notes = (isLong ? able.parallelStream() : able.stream())
                 .flatMap(c -> c.notes(shot).stream())
                 .map(n -> judged(n, shot.line().review().meantSo(), words))
                 .sorted(Comparator.comparingDouble(ProofNote::time)

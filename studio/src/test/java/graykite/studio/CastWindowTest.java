@@ -323,7 +323,7 @@ class CastWindowTest extends RealWindow {
             return null;
         });
         await(() -> robot.lookup(
-                        n -> n instanceof Label label && label.getText().contains("cannot be measured"))
+                        n -> n instanceof Label label && label.getText().contains("is not measured"))
                 .tryQuery()
                 .isPresent());
     }

@@ -12,7 +12,9 @@ import graykite.proof.Shot;
 import graykite.rig.Couplings;
 import graykite.rig.LipGap;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** f and v that do not bring the lower lip to where it bites. Limit: how far it may be off, in millimetres. */
 record BiteMissed(Rule rule) implements Check {
@@ -26,22 +28,24 @@ record BiteMissed(Rule rule) implements Check {
         Footage film = shot.film();
         LipGap lips = film.measure().lips().orElseThrow();
         Couplings couplings = new Couplings(shot.character());
+        Map<String, double[]> bites = new HashMap<>();
         List<ProofNote> notes = new ArrayList<>();
         for (Beats.Shut shut : shot.beats().shuts()) {
             Beat beat = shot.beats().list().get(shut.beat());
             if (shut.kind() != Closure.LIP_TO_TEETH || beat.targets().isEmpty()) {
                 continue;
             }
-            double[] bite = shot.character()
-                    .values(shot.beats()
-                            .chart()
-                            .poses()
-                            .get(beat.targets().getFirst().shape()));
-            couplings.apply(bite);
-            double[] own = lips.lowerLip(bite);
+            String shape = beat.targets().getFirst().shape();
+            double[] own = bites.computeIfAbsent(shape, name -> {
+                double[] bite =
+                        shot.character().values(shot.beats().chart().poses().get(name));
+                couplings.apply(bite);
+                return lips.lowerLip(bite);
+            });
             int last = Math.min(film.frames() - 1, film.frame(shut.to()) + 1);
             double least = Double.MAX_VALUE;
-            for (int f = film.frame(shut.from()); f <= last; f++) {
+            // One frame in which it bites is enough.
+            for (int f = film.frame(shut.from()); f <= last && least > rule.limit("off_mm"); f++) {
                 least = Math.min(least, off(lips.lowerLip(film.measure().straight(film.values(f))), own));
             }
             if (least > rule.limit("off_mm")) {

@@ -38,7 +38,7 @@ public final class ProofNotes implements AutoCloseable {
     private static final Duration REST = Duration.millis(220);
 
     /** The lines that nobody works on are looked at once all is quiet. */
-    private static final Duration QUIET = Duration.millis(1200);
+    private static final Duration QUIET = Duration.seconds(5);
 
     private final Workspace workspace;
     private final Proofs proofs;
