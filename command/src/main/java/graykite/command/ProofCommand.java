@@ -219,7 +219,7 @@ final class ProofCommand implements Callable<Integer> {
             System.out.printf(
                     Locale.ROOT,
                     "%s\t%s\t%s\t%s\t%s%n",
-                    Timecode.format(rate.frameAt(note.time() + 1e-6), rate),
+                    Timecode.at(note.time(), 0, rate),
                     note.rule().id(),
                     note.rule().severity().name().toLowerCase(Locale.ROOT),
                     line.line().title().strip(),

@@ -22,7 +22,7 @@ public sealed interface ActingEdit extends Edit {
     private static Project keys(Project project, String named, BiConsumer<List<PoseKey>, WordFinder> change) {
         return LineEdit.changed(project, named, l -> {
             List<PoseKey> all = new ArrayList<>(l.keys());
-            change.accept(all, Find.words(l));
+            change.accept(all, l.words());
             return l.withKeys(all);
         });
     }

@@ -37,7 +37,7 @@ public sealed interface ClipEdit extends Edit {
         public Project on(Project project) {
             Line own = Find.line(project, line);
             Places.inOrder("A clip", from, to);
-            WordFinder words = Find.words(own);
+            WordFinder words = own.words();
             Clip clip = new Clip(Places.at(from, words), Places.at(to, words), look);
             if (own.layers().find(ClipsPlan.class, layer).isPresent()) {
                 return changed(project, line, layer, p -> p.plus(clip));
@@ -61,7 +61,7 @@ public sealed interface ClipEdit extends Edit {
         @Override
         public Project on(Project project) {
             Places.inOrder("A clip", from, to);
-            WordFinder words = Find.words(Find.line(project, line));
+            WordFinder words = Find.line(project, line).words();
             return changed(project, line, layer, p -> {
                 Clip before = p.clips().get(Find.there(p.clips(), clip, "clip", "layer"));
                 return p.with(

@@ -98,7 +98,7 @@ public sealed interface CueEdit extends Edit {
         public Project on(Project project) {
             Line own = Find.line(project, line);
             there(own, cue);
-            WordFinder words = Find.words(own);
+            WordFinder words = own.words();
             if (word < 0 || word >= words.timing().words().size()) {
                 throw new BadInput("There is no word " + word + ": the line has "
                         + words.timing().words().size() + ", from 0.");

@@ -6,7 +6,6 @@ import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.SceneWork;
 import graykite.reading.Timing;
-import graykite.reading.WordFinder;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -40,11 +39,6 @@ final class Find {
         return called.stream()
                 .findFirst()
                 .orElseThrow(() -> new BadInput("There is no " + what + " \"" + named + "\" in the project."));
-    }
-
-    /** Finds the words of a line; there are none while it is not read. */
-    static WordFinder words(Line line) {
-        return new WordFinder(line.timing().orElse(Timing.empty(0)));
     }
 
     /** The reading of a line. */

@@ -40,7 +40,7 @@ public sealed interface LookEdit extends Edit {
         @Override
         public Project on(Project project) {
             check(project, from, to, point);
-            WordFinder words = Find.words(Find.line(project, line));
+            WordFinder words = Find.line(project, line).words();
             LookBlock look = new LookBlock(Places.at(from, words), Places.at(to, words), point, head);
             return changed(project, line, p -> p.plus(look));
         }
@@ -56,7 +56,7 @@ public sealed interface LookEdit extends Edit {
         @Override
         public Project on(Project project) {
             check(project, from, to, point);
-            WordFinder words = Find.words(Find.line(project, line));
+            WordFinder words = Find.line(project, line).words();
             return changed(project, line, p -> {
                 LookBlock before = p.looks().get(Find.there(p.looks(), look, "look", "line"));
                 return p.with(

@@ -68,7 +68,7 @@ public sealed interface MarkEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            WordFinder words = Find.words(Find.line(project, line));
+            WordFinder words = Find.line(project, line).words();
             return marks(project, this, all -> {
                 all.add(new Mark(Places.at(time, words), figures));
                 return all;
@@ -89,7 +89,7 @@ public sealed interface MarkEdit extends Edit {
 
         @Override
         public Project on(Project project) {
-            WordFinder words = Find.words(Find.line(project, line));
+            WordFinder words = Find.line(project, line).words();
             return marks(project, this, all -> {
                 there(all, mark, kind);
                 all.set(mark, new Mark(Places.moved(all.get(mark).at(), time, words), figures));

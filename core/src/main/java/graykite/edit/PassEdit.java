@@ -60,7 +60,7 @@ public sealed interface PassEdit extends Edit {
         public Project on(Project project) {
             Places.inOrder("A pass", from, to);
             Line own = Find.line(project, line);
-            WordFinder words = Find.words(own);
+            WordFinder words = own.words();
             Pass pass = look.at(Places.at(from, words), Places.at(to, words));
             Optional<Integer> there = own.layers().find(PassesPlan.class, layer);
             if (there.isPresent()) {
@@ -87,7 +87,7 @@ public sealed interface PassEdit extends Edit {
         @Override
         public Project on(Project project) {
             Places.inOrder("A pass", from, to);
-            WordFinder words = Find.words(Find.line(project, line));
+            WordFinder words = Find.line(project, line).words();
             return changed(project, line, layer, all -> {
                 Find.there(all, pass, "pass", "layer");
                 Pass before = all.get(pass);

@@ -17,7 +17,7 @@ public sealed interface ReviewEdit extends Edit {
     String line();
 
     private static Project changed(Project project, String named, BiFunction<Review, WordFinder, Review> change) {
-        WordFinder words = Find.words(Find.line(project, named));
+        WordFinder words = Find.line(project, named).words();
         return LineEdit.changed(project, named, l -> l.withReview(change.apply(l.review(), words)));
     }
 

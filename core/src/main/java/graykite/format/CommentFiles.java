@@ -7,8 +7,6 @@ import graykite.edit.ReviewEdit;
 import graykite.project.Comment;
 import graykite.project.Line;
 import graykite.project.Project;
-import graykite.reading.Timing;
-import graykite.reading.WordFinder;
 import graykite.time.Timecode;
 import java.io.IOException;
 import java.io.OutputStreamWriter;
@@ -47,11 +45,11 @@ public final class CommentFiles {
                     CSVFormat.RFC4180.builder().setHeader(COLUMNS).get());
             for (Line line : project.lines()) {
                 for (Comment comment : line.review().comments()) {
-                    double time = comment.at().in(words(line));
+                    double time = comment.at().in(line.words());
                     printer.printRecord(
                             comment.id(),
                             line.title().strip(),
-                            Timecode.format(project.rate().frameAt(time + 1e-6), project.rate()),
+                            Timecode.at(time, 0, project.rate()),
                             String.format(Locale.ROOT, "%.3f", time),
                             comment.author(),
                             comment.text(),
@@ -60,10 +58,6 @@ public final class CommentFiles {
             }
             printer.flush();
         });
-    }
-
-    private static WordFinder words(Line line) {
-        return new WordFinder(line.timing().orElse(Timing.empty(0)));
     }
 
     /**
@@ -127,7 +121,7 @@ public final class CommentFiles {
         for (Line line : project.lines()) {
             Optional<Comment> known = line.review().comment(id);
             if (known.isPresent()) {
-                double now = known.get().at().in(words(line));
+                double now = known.get().at().in(line.words());
                 double time = time(row, now, where, file);
                 boolean same =
                         known.get().text().equals(text) && known.get().done() == done && Math.abs(time - now) < SAME;

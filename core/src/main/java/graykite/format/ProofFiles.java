@@ -9,8 +9,6 @@ import graykite.project.Comment;
 import graykite.proof.ProofNote;
 import graykite.proof.ProofReport;
 import graykite.proof.ProofReport.OfLine;
-import graykite.reading.Timing;
-import graykite.reading.WordFinder;
 import graykite.time.Timecode;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -63,14 +61,9 @@ public final class ProofFiles {
         return note.range().start() + Math.min(length, 1) / 2;
     }
 
-    /** The words of a line that is not read are none. */
-    static WordFinder words(OfLine line) {
-        return new WordFinder(line.line().timing().orElse(Timing.empty(0)));
-    }
-
     /** A time of a line on its own clock. */
     static String timecode(ProofReport report, double seconds) {
-        return Timecode.format(report.rate().frameAt(seconds + 1e-6), report.rate());
+        return Timecode.at(seconds, 0, report.rate());
     }
 
     private static void table(ProofReport report, OutputStream out) throws IOException {
@@ -137,7 +130,7 @@ public final class ProofFiles {
             ArrayNode comments = node.putArray("comments");
             for (Comment comment : line.line().review().comments()) {
                 comments.addObject()
-                        .put("time", comment.at().in(words(line)))
+                        .put("time", comment.at().in(line.line().words()))
                         .put("author", comment.author())
                         .put("text", comment.text())
                         .put("done", comment.done());

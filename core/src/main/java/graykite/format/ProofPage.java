@@ -86,7 +86,7 @@ final class ProofPage {
             html.append("</div></article>");
         }
         for (Comment comment : line.line().review().comments()) {
-            double time = comment.at().in(ProofFiles.words(line));
+            double time = comment.at().in(line.line().words());
             html.append("<article class=\"note comment\" data-severity=\"comment\">");
             picture(pictures.apply(line, time), "Comment", html);
             html.append("<div><h3>")

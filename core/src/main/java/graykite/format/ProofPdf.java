@@ -47,7 +47,7 @@ final class ProofPdf {
                     more);
         }
         for (Comment comment : line.line().review().comments()) {
-            double time = comment.at().in(ProofFiles.words(line));
+            double time = comment.at().in(line.line().words());
             block(
                     flow,
                     pictures.apply(line, time),

@@ -6,6 +6,7 @@ import graykite.acting.Layers;
 import graykite.acting.PoseKey;
 import graykite.mouth.MouthWork;
 import graykite.reading.Timing;
+import graykite.reading.WordFinder;
 import graykite.time.TimeMap;
 import java.util.List;
 import java.util.Optional;
@@ -172,5 +173,10 @@ public record Line(
 
     public Line withReference(Optional<Reference> film) {
         return new Line(id, title, speaker, sound, voice, script, draft, timing, mouth, layers, film, review);
+    }
+
+    /** Finds the words by which things hang on the line; there are none while it is not read. */
+    public WordFinder words() {
+        return new WordFinder(timing.orElse(Timing.empty(0)));
     }
 }

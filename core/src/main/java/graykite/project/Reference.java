@@ -2,6 +2,10 @@ package graykite.project;
 
 import static graykite.base.Require.requireThat;
 
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.Optional;
+
 /**
  * Film or numbered pictures that a line is acted after. It stays where it is on disk; the project only knows its name.
  *
@@ -35,6 +39,15 @@ public record Reference(String path, double offset, double opacity, boolean mirr
         requireThat(!path.isBlank(), "A reference names a file.");
         requireThat(Math.abs(offset) <= 36_000, "A reference begins within ten hours of the line.");
         requireThat(opacity >= 0 && opacity <= 1, "The opacity lies between 0 and 1, not %.2f.", opacity);
+    }
+
+    /** Where it lies; nothing when its path comes from another system and names nothing here. */
+    public Optional<Path> file() {
+        try {
+            return Optional.of(Path.of(path));
+        } catch (InvalidPathException foreign) {
+            return Optional.empty();
+        }
     }
 
     /** A file as it is first seen: beside the face, from the start of the line. */

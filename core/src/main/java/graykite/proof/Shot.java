@@ -3,6 +3,7 @@ package graykite.proof;
 import graykite.mouth.Beats;
 import graykite.project.Line;
 import graykite.project.Project;
+import graykite.proof.Spans.Span;
 import graykite.reading.Place;
 import graykite.reading.Timing;
 import graykite.reading.WordFinder;
@@ -86,6 +87,19 @@ public record Shot(
                 String.format(Locale.ROOT, says, figures),
                 fixes,
                 Optional.empty());
+    }
+
+    /** What is said of a stretch of frames. @param to start of its last frame, as from in seconds */
+    public interface Saying {
+        ProofNote of(Span span, double from, double to);
+    }
+
+    /** A note about each of some stretches of the film. */
+    public List<ProofNote> notes(List<Span> stretches, Saying each) {
+        Footage film = film();
+        return stretches.stream()
+                .map(s -> each.of(s, film.time(s.first()), film.time(s.last())))
+                .toList();
     }
 
     /** A note about the whole line. */

@@ -13,12 +13,10 @@ import java.util.stream.IntStream;
  */
 public final class LipsInTeeth {
     /** Of every row of teeth only what lies in front of the lips counts, up to this far to either side of the middle. */
-    private static final double ASIDE = 16;
+    private static final Strips STRIPS = new Strips(16);
 
-    /** Teeth are compared with the lips in front of them in strips of this width, in millimetres. */
-    private static final double STRIP = 2;
-
-    private static final int STRIPS = (int) (2 * ASIDE / STRIP);
+    /** So far behind the foremost of its strip a vertex still counts as the front of a tooth, in millimetres. */
+    private static final double FRONT = 2;
 
     private final Deformer deformer;
     private final Part lips;
@@ -51,28 +49,23 @@ public final class LipsInTeeth {
     /** The foremost vertices of a row: what lips can meet. */
     private static Part front(Part teeth) {
         float[] p = teeth.positions();
-        double[] foremost = new double[STRIPS];
+        double[] foremost = new double[STRIPS.count()];
         Arrays.fill(foremost, -Double.MAX_VALUE);
         for (int v = 0; v < p.length / 3; v++) {
-            int strip = strip(p[3 * v]);
+            int strip = STRIPS.at(p[3 * v]);
             if (strip >= 0) {
                 foremost[strip] = Math.max(foremost[strip], p[3 * v + 2]);
             }
         }
         List<Integer> kept = new ArrayList<>();
         for (int v = 0; v < p.length / 3; v++) {
-            int strip = strip(p[3 * v]);
-            if (strip >= 0 && p[3 * v + 2] > foremost[strip] - STRIP) {
+            int strip = STRIPS.at(p[3 * v]);
+            if (strip >= 0 && p[3 * v + 2] > foremost[strip] - FRONT) {
                 kept.add(v);
             }
         }
         return teeth.only(
                 teeth.name() + " front", kept.stream().mapToInt(v -> v).toArray());
-    }
-
-    private static int strip(double x) {
-        int strip = (int) Math.floor((x + ASIDE) / STRIP);
-        return strip >= 0 && strip < STRIPS ? strip : -1;
     }
 
     /**
@@ -84,14 +77,14 @@ public final class LipsInTeeth {
         double deepest = 0;
         for (Part row : rows) {
             float[] teeth = deformer.placed(row, values);
-            double[] front = new double[STRIPS];
-            double[] top = new double[STRIPS];
-            double[] bottom = new double[STRIPS];
+            double[] front = new double[STRIPS.count()];
+            double[] top = new double[STRIPS.count()];
+            double[] bottom = new double[STRIPS.count()];
             Arrays.fill(front, -Double.MAX_VALUE);
             Arrays.fill(top, -Double.MAX_VALUE);
             Arrays.fill(bottom, Double.MAX_VALUE);
             for (int i = 0; i < teeth.length; i += 3) {
-                int strip = strip(teeth[i]);
+                int strip = STRIPS.at(teeth[i]);
                 if (strip >= 0) {
                     front[strip] = Math.max(front[strip], teeth[i + 2]);
                     top[strip] = Math.max(top[strip], teeth[i + 1]);
@@ -99,7 +92,7 @@ public final class LipsInTeeth {
                 }
             }
             for (int i = 0; i < lip.length; i += 3) {
-                int strip = strip(lip[i]);
+                int strip = STRIPS.at(lip[i]);
                 if (strip >= 0 && lip[i + 1] < top[strip] && lip[i + 1] > bottom[strip]) {
                     deepest = Math.max(deepest, front[strip] - lip[i + 2]);
                 }

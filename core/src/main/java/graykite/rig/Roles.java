@@ -87,6 +87,11 @@ public final class Roles {
         return action.startsWith("head") || action.startsWith("eye") || action.startsWith("body");
     }
 
+    /** How far an action usually goes, in its own unit: degrees for what turns, shares for the rest. */
+    public static double reach(String action) {
+        return turns(action) ? 30 : 1;
+    }
+
     /** The region of a standard action. */
     public static Group group(String action) {
         String a = action.toLowerCase(Locale.ROOT);

@@ -13,10 +13,7 @@ import java.util.Optional;
  */
 public final class TongueInLips {
     /** So far to either side of the middle the tongue is looked at, in millimetres. */
-    private static final double ASIDE = 14;
-
-    private static final double STRIP = 2;
-    private static final int STRIPS = (int) (2 * ASIDE / STRIP);
+    private static final Strips STRIPS = new Strips(14);
 
     /** Every how many vertices of the tongue one is looked at: it is smooth. */
     private static final int EVERY = 3;
@@ -54,16 +51,11 @@ public final class TongueInLips {
         List<Integer> kept = new ArrayList<>();
         float[] p = tongue.positions();
         for (int v = 0; v < tongue.vertexCount(); v += EVERY) {
-            if (strip(p[3 * v]) >= 0) {
+            if (STRIPS.at(p[3 * v]) >= 0) {
                 kept.add(v);
             }
         }
         return kept.stream().mapToInt(v -> v).toArray();
-    }
-
-    private static int strip(double x) {
-        int strip = (int) Math.floor((x + ASIDE) / STRIP);
-        return strip >= 0 && strip < STRIPS ? strip : -1;
     }
 
     /** Height and depth of a lip in every strip. */
@@ -71,11 +63,11 @@ public final class TongueInLips {
 
     private Seam seam(Part lip, double[] values, int sign) {
         float[] p = deformer.placed(lip, values);
-        double[] height = new double[STRIPS];
-        double[] depth = new double[STRIPS];
+        double[] height = new double[STRIPS.count()];
+        double[] depth = new double[STRIPS.count()];
         Arrays.fill(height, Double.NaN);
         for (int i = 0; i < p.length; i += 3) {
-            int strip = strip(p[i]);
+            int strip = STRIPS.at(p[i]);
             if (strip >= 0 && (Double.isNaN(height[strip]) || sign * p[i + 1] > sign * height[strip])) {
                 height[strip] = p[i + 1];
                 depth[strip] = p[i + 2];
@@ -91,7 +83,7 @@ public final class TongueInLips {
         float[] p = deformer.placed(tongue, values);
         double most = 0;
         for (int i = 0; i < p.length; i += 3) {
-            int strip = strip(p[i]);
+            int strip = STRIPS.at(p[i]);
             if (strip < 0 || Double.isNaN(over.height[strip]) || Double.isNaN(under.height[strip])) {
                 continue;
             }

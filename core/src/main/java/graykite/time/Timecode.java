@@ -36,6 +36,11 @@ public final class Timecode {
                 frames);
     }
 
+    /** Writes the frame on screen at a time. @param first number of the frame at 0 */
+    public static String at(double seconds, long first, FrameRate rate) {
+        return format(first + rate.frameAt(seconds), rate);
+    }
+
     /**
      * Reads what {@link #format} writes.
      *

@@ -152,11 +152,6 @@ public final class LineSheet {
         bold.write(pen, cell.sound, left, top + CELL + 16, 14);
         plain.write(pen, cell.word, left + 28, top + CELL + 16, 13);
         pen.setColor(QUIET);
-        plain.write(
-                pen,
-                Timecode.format(project.rate().frameAt(cell.time + 1e-6), project.rate()),
-                left,
-                top + CELL + 32,
-                12);
+        plain.write(pen, Timecode.at(cell.time, 0, project.rate()), left, top + CELL + 32, 12);
     }
 }

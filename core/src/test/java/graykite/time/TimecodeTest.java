@@ -56,4 +56,17 @@ class TimecodeTest {
             assertTrue(rate.framesToCover(1.0) * rate.frameLength() >= 1.0 - 1e-3);
         }
     }
+
+    @Test
+    void aTimeIsWrittenAsTheFrameOnScreen() {
+        assertEquals("00:00:01:12", Timecode.at(1.5, 0, FrameRate.FILM));
+        assertEquals("00:00:01:11", Timecode.at(1.49, 0, FrameRate.FILM));
+        assertEquals("01:00:01:12", Timecode.at(1.5, 86_400, FrameRate.FILM));
+        // A frame's own start is told as this frame, though seconds cannot be divided evenly.
+        for (long frame = 0; frame < 5_000; frame++) {
+            assertEquals(
+                    Timecode.format(frame, FrameRate.NTSC),
+                    Timecode.at(FrameRate.NTSC.secondsAt(frame), 0, FrameRate.NTSC));
+        }
+    }
 }

@@ -6,7 +6,6 @@ import graykite.project.Reference;
 import graykite.proof.Shot;
 import graykite.time.FrameRate;
 import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
 
@@ -47,17 +46,11 @@ public interface ReferenceFilm extends AutoCloseable {
 
     /** What the proof has to know of a reference; a film that cannot be read is there, and no more is known of it. */
     static Shot.Film known(Reference reference) {
-        Path file;
-        try {
-            file = Path.of(reference.path());
-        } catch (InvalidPathException foreign) {
-            // A path of another system names nothing here.
+        Optional<Path> file = reference.file().filter(Files::exists);
+        if (file.isEmpty()) {
             return new Shot.Film(false, Optional.empty());
         }
-        if (!Files.exists(file)) {
-            return new Shot.Film(false, Optional.empty());
-        }
-        try (ReferenceFilm film = open(file, FrameRate.FILM)) {
+        try (ReferenceFilm film = open(file.get(), FrameRate.FILM)) {
             return new Shot.Film(true, film.rate());
         } catch (BadInput unreadable) {
             return new Shot.Film(true, Optional.empty());

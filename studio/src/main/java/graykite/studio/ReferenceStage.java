@@ -10,7 +10,6 @@ import graykite.studio.play.Player;
 import graykite.studio.view.MouthPictures;
 import graykite.studio.view.StageView;
 import graykite.time.FrameRate;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
@@ -106,13 +105,10 @@ final class ReferenceStage implements AutoCloseable {
 
     /** Where a reference lies. @throws BadInput when its path is none of this system */
     static Path path(Reference reference) {
-        try {
-            return Path.of(reference.path());
-        } catch (InvalidPathException foreign) {
-            throw new BadInput(
-                    reference.path() + ": is no path on this machine. Find the reference again, or take it away.",
-                    foreign);
-        }
+        return reference
+                .file()
+                .orElseThrow(() -> new BadInput(
+                        reference.path() + ": is no path on this machine. Find the reference again, or take it away."));
     }
 
     @Override

@@ -1,13 +1,11 @@
 package graykite.studio;
 
-import graykite.picture.Camera;
-import graykite.picture.Surface;
 import graykite.project.Comment;
 import graykite.project.Line;
-import graykite.reading.Timing;
 import graykite.reading.WordFinder;
 import graykite.scene.Scene;
 import graykite.studio.model.Comparison;
+import graykite.studio.model.LineWords;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.studio.view.StagePainter;
@@ -53,7 +51,7 @@ final class ReviewStage {
             return;
         }
         if (compared.filter(c -> c.scene == scene.get()).isEmpty()) {
-            compared = Optional.of(new Compared(scene.get(), troupe(scene.get())));
+            compared = Optional.of(new Compared(scene.get(), StageDirector.troupe(scene.get())));
         }
         double ahead =
                 player.playing().get() ? stage.expectedDelay() * player.speed().get() : 0;
@@ -64,20 +62,6 @@ final class ReviewStage {
                 comparison.version().get().orElse(""));
     }
 
-    private static StagePainter.Troupe troupe(Scene scene) {
-        return new StagePainter.Troupe() {
-            @Override
-            public List<Surface> surfaces(List<double[]> values) {
-                return scene.surfaces(values);
-            }
-
-            @Override
-            public Camera framed(Camera camera, double aspect) {
-                return scene.framed(camera, aspect);
-            }
-        };
-    }
-
     private void drawings() {
         if (player.playing().get()) {
             stage.strokes().show(List.of());
@@ -85,7 +69,7 @@ final class ReviewStage {
         }
         double now = player.time().get();
         Optional<Line> line = workspace.line();
-        WordFinder words = new WordFinder(line.flatMap(Line::timing).orElse(Timing.empty(0)));
+        WordFinder words = LineWords.of(workspace);
         stage.strokes()
                 .show(line.stream()
                         .flatMap(l -> l.review().comments().stream())

@@ -143,21 +143,26 @@ final class StageDirector {
         lineShown.forEach(stage::whenFirstShown);
         lineShown.clear();
         if (!shown.map(s -> s == scene).orElse(false)) {
-            put(scene, new StagePainter.Troupe() {
-                @Override
-                public List<Surface> surfaces(List<double[]> all) {
-                    return scene.surfaces(all);
-                }
-
-                @Override
-                public Camera framed(Camera view, double aspect) {
-                    return scene.framed(view, aspect);
-                }
-            });
+            put(scene, troupe(scene));
         }
         double ahead =
                 player.playing().get() ? stage.expectedDelay() * player.speed().get() : 0;
         stage.show(troupe.orElseThrow(), scene.at(player.time().get() + workspace.lineStart() + ahead));
+    }
+
+    /** All who stand in a scene. */
+    static StagePainter.Troupe troupe(Scene scene) {
+        return new StagePainter.Troupe() {
+            @Override
+            public List<Surface> surfaces(List<double[]> values) {
+                return scene.surfaces(values);
+            }
+
+            @Override
+            public Camera framed(Camera camera, double aspect) {
+                return scene.framed(camera, aspect);
+            }
+        };
     }
 
     /** Calls back once, when the first picture of a line is on screen. */

@@ -35,8 +35,8 @@ public final class Checks {
         all.put("too-large", TooLarge::new);
         all.put("open-in-silence", OpenInSilence::new);
         all.put("same-shape", SameShape::new);
-        all.put("lips-in-teeth", LipsInTeethSeen::new);
-        all.put("tongue-in-lip", TongueInLipSeen::new);
+        all.put("lips-in-teeth", LiesWithin::lipsInTeeth);
+        all.put("tongue-in-lip", LiesWithin::tongueInLip);
         all.put("no-blink", NoBlink::new);
         all.put("blink-clock", BlinkClock::new);
         all.put("blink-short", BlinkShort::new);

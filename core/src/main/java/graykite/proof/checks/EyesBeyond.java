@@ -7,8 +7,6 @@ import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
 import graykite.proof.Spans;
-import graykite.proof.Spans.Span;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Eyes that turn farther than eyes can. Limits: degrees to a side; degrees up and down. */
@@ -22,22 +20,18 @@ record EyesBeyond(Rule rule) implements Check {
     public List<ProofNote> notes(Shot shot) {
         Footage film = shot.film();
         Gaze gaze = new Gaze(film);
-        List<ProofNote> notes = new ArrayList<>();
-        for (Span span : Spans.where(
-                film.frames(),
-                2,
-                f -> Math.abs(gaze.eyeYaw(f)) > rule.limit("yaw")
-                        || Math.abs(gaze.eyePitch(f)) > rule.limit("pitch"))) {
-            double from = film.time(span.first());
-            double to = film.time(span.last());
-            notes.add(shot.note(
-                    rule,
-                    from,
-                    to,
-                    Gaze.nearer(shot, from, to),
-                    "The eyes turn by %.0f\u00b0 in the head; the head should do the rest.",
-                    Math.max(Math.abs(gaze.eyeYaw(span.first())), Math.abs(gaze.eyePitch(span.first())))));
-        }
-        return notes;
+        return shot.notes(
+                Spans.where(
+                        film.frames(),
+                        2,
+                        f -> Math.abs(gaze.eyeYaw(f)) > rule.limit("yaw")
+                                || Math.abs(gaze.eyePitch(f)) > rule.limit("pitch")),
+                (span, from, to) -> shot.note(
+                        rule,
+                        from,
+                        to,
+                        Gaze.nearer(shot, from, to),
+                        "The eyes turn by %.0f\u00b0 in the head; the head should do the rest.",
+                        Math.max(Math.abs(gaze.eyeYaw(span.first())), Math.abs(gaze.eyePitch(span.first())))));
     }
 }

@@ -7,8 +7,6 @@ import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
 import graykite.proof.Spans;
-import graykite.proof.Spans.Span;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Eyes that stay away from everybody though nobody asked for it. Limits: from how many degrees on; for how many seconds. */
@@ -22,23 +20,19 @@ record EyesOnNothing(Rule rule) implements Check {
     public List<ProofNote> notes(Shot shot) {
         Footage film = shot.film();
         Gaze gaze = new Gaze(film);
-        List<ProofNote> notes = new ArrayList<>();
-        for (Span span : Spans.where(
-                film.frames(),
-                film.count(rule.limit("seconds")),
-                f -> Math.hypot(gaze.yaw(f), gaze.pitch(f)) > rule.limit("degrees")
-                        && !Gaze.isAsked(shot, film.time(f)))) {
-            double from = film.time(span.first());
-            double to = film.time(span.last());
-            notes.add(shot.note(
-                    rule,
-                    from,
-                    to,
-                    List.of(Mending.lookBack(shot, from + 0.4, to + 0.8)),
-                    "The eyes stay %.0f\u00b0 away from everybody for %.1f s, and no look says why.",
-                    Math.hypot(gaze.yaw(span.first()), gaze.pitch(span.first())),
-                    to - from));
-        }
-        return notes;
+        return shot.notes(
+                Spans.where(
+                        film.frames(),
+                        film.count(rule.limit("seconds")),
+                        f -> Math.hypot(gaze.yaw(f), gaze.pitch(f)) > rule.limit("degrees")
+                                && !Gaze.isAsked(shot, film.time(f))),
+                (span, from, to) -> shot.note(
+                        rule,
+                        from,
+                        to,
+                        List.of(Mending.lookBack(shot, from + 0.4, to + 0.8)),
+                        "The eyes stay %.0f\u00b0 away from everybody for %.1f s, and no look says why.",
+                        Math.hypot(gaze.yaw(span.first()), gaze.pitch(span.first())),
+                        to - from));
     }
 }

@@ -7,8 +7,6 @@ import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
 import graykite.proof.Spans;
-import graykite.proof.Spans.Span;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Heads that go on and on. Limits: degrees a second from which on it moves; for how many seconds without a hold. */
@@ -22,24 +20,20 @@ record NeverHolds(Rule rule) implements Check {
     public List<ProofNote> notes(Shot shot) {
         Footage film = shot.film();
         Head head = new Head(film);
-        List<ProofNote> notes = new ArrayList<>();
-        for (Span span : Spans.where(
-                film.frames() - 1,
-                film.count(rule.limit("seconds")),
-                // One slow frame at a turning point is no hold.
-                f -> head.speed(f) > rule.limit("degrees_s")
-                        || head.speed(f - 1) > rule.limit("degrees_s")
-                                && head.speed(f + 1) > rule.limit("degrees_s"))) {
-            double from = film.time(span.first());
-            double to = film.time(span.last());
-            notes.add(shot.note(
-                    rule,
-                    from,
-                    to,
-                    List.of(Mending.calmerHead(shot, from, to)),
-                    "The head moves for %.1f s without a hold.",
-                    to - from));
-        }
-        return notes;
+        return shot.notes(
+                Spans.where(
+                        film.frames() - 1,
+                        film.count(rule.limit("seconds")),
+                        // One slow frame at a turning point is no hold.
+                        f -> head.speed(f) > rule.limit("degrees_s")
+                                || head.speed(f - 1) > rule.limit("degrees_s")
+                                        && head.speed(f + 1) > rule.limit("degrees_s")),
+                (span, from, to) -> shot.note(
+                        rule,
+                        from,
+                        to,
+                        List.of(Mending.calmerHead(shot, from, to)),
+                        "The head moves for %.1f s without a hold.",
+                        to - from));
     }
 }

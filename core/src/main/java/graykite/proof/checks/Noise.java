@@ -8,6 +8,7 @@ import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
 import graykite.proof.checks.Mending.OnLine;
+import graykite.rig.Roles;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -24,7 +25,7 @@ record Noise(Rule rule) implements Check {
             String worst = "";
             for (int c = 0; c < track.controls().size(); c++) {
                 double trembling = Smoothing.trembling(track.of(c))
-                        / Smoothing.reach(track.controls().get(c));
+                        / Roles.reach(track.controls().get(c));
                 if (trembling > most) {
                     most = trembling;
                     worst = track.controls().get(c);

@@ -5,7 +5,6 @@ import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Shapes that are seen long before their sound. Limits: by how many seconds; by how many millimetres a vowel stands out. */
@@ -20,11 +19,9 @@ record ShapeEarly(Rule rule) implements Check {
 
     @Override
     public List<ProofNote> notes(Shot shot) {
-        List<ProofNote> notes = new ArrayList<>();
-        for (Sounds.Seen seen : Sounds.seen(shot, rule.limit("prominence_mm"))) {
-            double early = seen.start() - seen.to();
-            if (early > rule.limit("early_s")) {
-                notes.add(shot.note(
+        return Sounds.seen(shot, rule.limit("prominence_mm")).stream()
+                .filter(seen -> seen.early() > rule.limit("early_s"))
+                .map(seen -> shot.note(
                         rule,
                         seen.to(),
                         seen.end(),
@@ -32,9 +29,7 @@ record ShapeEarly(Rule rule) implements Check {
                         "The shape of %s in \u201c%s\u201d is over %.0f ms before its sound begins.",
                         seen.name(shot),
                         Sounds.word(shot, seen.word()),
-                        1000 * early));
-            }
-        }
-        return notes;
+                        1000 * seen.early()))
+                .toList();
     }
 }

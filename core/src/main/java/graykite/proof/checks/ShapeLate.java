@@ -5,7 +5,6 @@ import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Shapes that are seen after their sound is heard. Limits: by how many seconds; by how many millimetres a vowel stands out. */
@@ -17,11 +16,9 @@ record ShapeLate(Rule rule) implements Check {
 
     @Override
     public List<ProofNote> notes(Shot shot) {
-        List<ProofNote> notes = new ArrayList<>();
-        for (Sounds.Seen seen : Sounds.seen(shot, rule.limit("prominence_mm"))) {
-            double late = seen.from() - seen.end();
-            if (late > rule.limit("late_s")) {
-                notes.add(shot.note(
+        return Sounds.seen(shot, rule.limit("prominence_mm")).stream()
+                .filter(seen -> seen.late() > rule.limit("late_s"))
+                .map(seen -> shot.note(
                         rule,
                         seen.start(),
                         seen.from(),
@@ -29,9 +26,7 @@ record ShapeLate(Rule rule) implements Check {
                         "The shape of %s in \u201c%s\u201d is seen %.0f ms after its sound is over.",
                         seen.name(shot),
                         Sounds.word(shot, seen.word()),
-                        1000 * late));
-            }
-        }
-        return notes;
+                        1000 * seen.late()))
+                .toList();
     }
 }

@@ -8,14 +8,8 @@ import graykite.rig.Roles;
 /** How much a captured track trembles, and without it. */
 final class Smoothing {
     private static final double STRENGTH = 0.55;
-    private static final double DEGREES = 30;
 
     private Smoothing() {}
-
-    /** How far a control goes, in its own unit. */
-    static double reach(String control) {
-        return Roles.turns(control) ? DEGREES : 1;
-    }
 
     /** How far a sample lies from the middle of its neighbours, as a root of the mean square. */
     static double trembling(double[] samples) {
@@ -34,7 +28,7 @@ final class Smoothing {
         }
         Track smooth = track;
         for (int c = 0; c < track.controls().size(); c++) {
-            double reach = reach(track.controls().get(c));
+            double reach = Roles.reach(track.controls().get(c));
             smooth = smooth.with(c, OneEuro.smoothed(track.of(c), track.rate(), STRENGTH, reach));
         }
         return pass.with(pass.what().withMotion(smooth));

@@ -59,6 +59,16 @@ final class Sounds {
             return from > middle ? from - middle : to < middle ? to - middle : 0;
         }
 
+        /** By how many seconds its shape begins after the sound is over. */
+        double late() {
+            return from - end;
+        }
+
+        /** By how many seconds its shape is over before the sound begins. */
+        double early() {
+            return start - to;
+        }
+
         String name(Shot shot) {
             return shot.timing().words().get(word).phones().get(phone).phone().ipa();
         }

@@ -7,8 +7,6 @@ import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
 import graykite.proof.Spans;
-import graykite.proof.Spans.Span;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -28,23 +26,19 @@ record WhitesRound(Rule rule) implements Check {
                 ? rule.limit("open_share")
                         * film.measure().lids(true).orElseThrow().open()
                 : 0;
-        List<ProofNote> notes = new ArrayList<>();
-        for (Span span : Spans.where(
-                film.frames(),
-                film.count(rule.limit("seconds")),
-                f -> raised[f] > rule.limit("raised")
-                        && (lids.isEmpty() || lids.get()[f] > wide)
-                        && !Feelings.widen(shot, film.time(f)))) {
-            double from = film.time(span.first());
-            double to = film.time(span.last());
-            notes.add(shot.note(
-                    rule,
-                    from,
-                    to,
-                    Feelings.lessOfLids(shot, from, to),
-                    "The whites are seen all round for %.1f s, and no feeling says why.",
-                    to - from));
-        }
-        return notes;
+        return shot.notes(
+                Spans.where(
+                        film.frames(),
+                        film.count(rule.limit("seconds")),
+                        f -> raised[f] > rule.limit("raised")
+                                && (lids.isEmpty() || lids.get()[f] > wide)
+                                && !Feelings.widen(shot, film.time(f))),
+                (span, from, to) -> shot.note(
+                        rule,
+                        from,
+                        to,
+                        Feelings.lessOfLids(shot, from, to),
+                        "The whites are seen all round for %.1f s, and no feeling says why.",
+                        to - from));
     }
 }

@@ -12,6 +12,7 @@ import graykite.motion.Keyed;
 import graykite.motion.Track;
 import graykite.reading.Place;
 import graykite.rig.Channel;
+import graykite.rig.Roles;
 import graykite.time.FrameRate;
 import java.util.List;
 import java.util.Map;
@@ -87,7 +88,7 @@ class HelpersTest {
         Pass keyed = pass.with(Performed.whole(
                 "Keys", new Keyed(1, List.of("jawDrop"), List.of(new Curve(List.of(key(0, 1, Key.Way.LINEAR)))))));
         assertSame(keyed, Smoothing.of(keyed), "keys do not tremble");
-        assertEquals(30, Smoothing.reach("headYaw"));
-        assertEquals(1, Smoothing.reach("jawDrop"));
+        assertEquals(30, Roles.reach("headYaw"));
+        assertEquals(1, Roles.reach("jawDrop"));
     }
 }

@@ -5,17 +5,14 @@ import graykite.edit.ReviewEdit;
 import graykite.format.CommentFiles;
 import graykite.picture.Camera;
 import graykite.project.Comment;
-import graykite.project.Line;
 import graykite.project.Project;
-import graykite.reading.Timing;
-import graykite.reading.WordFinder;
 import graykite.studio.model.Counted;
 import graykite.studio.model.FilePicker;
+import graykite.studio.model.LineWords;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.studio.view.FaceTool;
 import graykite.studio.view.StageView;
-import graykite.time.Timecode;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
@@ -122,10 +119,6 @@ final class CommentsPane extends VBox {
         stage.strokes().drawn().set(List.of());
     }
 
-    private WordFinder words() {
-        return new WordFinder(workspace.line().flatMap(Line::timing).orElse(Timing.empty(0)));
-    }
-
     void refresh() {
         List<Comment> all = workspace.line().map(l -> l.review().comments()).orElse(List.of());
         List<Comment> now =
@@ -149,8 +142,9 @@ final class CommentsPane extends VBox {
     }
 
     private VBox row(Comment comment) {
-        double time = comment.at().in(words());
-        Button go = new Button(when(time), new FontIcon(comment.drawn().isEmpty() ? Feather.CLOCK : Feather.EDIT_2));
+        double time = comment.at().in(LineWords.of(workspace));
+        Button go = new Button(
+                workspace.timecode(time), new FontIcon(comment.drawn().isEmpty() ? Feather.CLOCK : Feather.EDIT_2));
         go.getStyleClass().setAll("button", "chip");
         go.setMinWidth(Button.USE_PREF_SIZE);
         go.setTooltip(new Tooltip("Goes there"));
@@ -179,12 +173,6 @@ final class CommentsPane extends VBox {
             row.getStyleClass().add("comment-done");
         }
         return row;
-    }
-
-    private String when(double time) {
-        return Timecode.format(
-                workspace.scenes().startFrame() + workspace.project().rate().frameAt(time + 1e-6),
-                workspace.project().rate());
     }
 
     // --- out and in --------------------------------------------------------------------------------------------------

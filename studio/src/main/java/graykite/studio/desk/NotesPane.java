@@ -10,7 +10,6 @@ import graykite.studio.model.Counted;
 import graykite.studio.model.ProofNotes;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
-import graykite.time.Timecode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -201,9 +200,7 @@ final class NotesPane extends VBox {
     }
 
     private String when(ProofNote note) {
-        return Timecode.format(
-                workspace.scenes().startFrame() + workspace.project().rate().frameAt(note.time() + 1e-6),
-                workspace.project().rate());
+        return workspace.timecode(note.time());
     }
 
     private void tell() {

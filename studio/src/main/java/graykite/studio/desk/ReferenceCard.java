@@ -6,7 +6,6 @@ import graykite.project.Reference;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.Workspace;
 import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -151,11 +150,6 @@ final class ReferenceCard extends VBox {
     }
 
     private static boolean missing(Reference reference) {
-        try {
-            return !Files.exists(Path.of(reference.path()));
-        } catch (InvalidPathException foreign) {
-            // A path of another system names nothing here.
-            return true;
-        }
+        return reference.file().filter(Files::exists).isEmpty();
     }
 }

@@ -11,7 +11,6 @@ import graykite.studio.model.Latest;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import graykite.studio.view.FaceTool;
-import graykite.time.Timecode;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -115,12 +114,7 @@ final class WhyPane extends VBox implements FaceTool {
                 ? "a pause"
                 : beat.phone().ipa() + " in “"
                         + line.timing().words().get(beat.word()).text() + "”";
-        moment.setText(Timecode.format(
-                                workspace.scenes().startFrame()
-                                        + line.score().rate().frameAt(time + workspace.lineStart() + 1e-6),
-                                line.score().rate())
-                        .substring(3)
-                + ":  the mouth shows " + sound);
+        moment.setText(workspace.timecode(time).substring(3) + ":  the mouth shows " + sound);
         channels.getChildren().clear();
         for (int index : found.offered()) {
             String name = all.get(index).name();

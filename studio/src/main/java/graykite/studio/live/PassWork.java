@@ -6,6 +6,7 @@ import graykite.motion.Keyed;
 import graykite.motion.Motion;
 import graykite.motion.Thinning;
 import graykite.motion.Track;
+import graykite.rig.Roles;
 import graykite.studio.model.Counted;
 import graykite.studio.model.PassEdits.Choice;
 import graykite.studio.model.Workspace;
@@ -55,7 +56,7 @@ public final class PassWork {
     }
 
     private static Thinning.Result thinned(Track dense, double allowed) {
-        return Thinning.thinned(dense, c -> allowed * Take.reach(c));
+        return Thinning.thinned(dense, c -> allowed * Roles.reach(c));
     }
 
     private record Done(Motion motion, String says) {}

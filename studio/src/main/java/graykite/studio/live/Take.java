@@ -17,11 +17,6 @@ final class Take {
 
     private Take() {}
 
-    /** How far a control goes, in its own unit: degrees for what turns, shares for the rest. */
-    static double reach(String control) {
-        return Roles.turns(control) ? 30 : 1;
-    }
-
     /**
      * Smooths and thins.
      *
@@ -37,9 +32,9 @@ final class Take {
                             track.of(c),
                             track.rate(),
                             smooth,
-                            reach(raw.controls().get(c))));
+                            Roles.reach(raw.controls().get(c))));
         }
-        return thin > 0 ? Thinning.thinned(track, c -> thin * reach(c)).motion() : track;
+        return thin > 0 ? Thinning.thinned(track, c -> thin * Roles.reach(c)).motion() : track;
     }
 
     /** What was performed, and what was performed on from its end. */

@@ -5,11 +5,11 @@ import graykite.reading.WordFinder;
 import graykite.scene.Performance;
 
 /** The words that things on the line hang on. */
-final class LineWords {
+public final class LineWords {
     private LineWords() {}
 
     /** Finds the words of the line as it is read now; worked out anew only while nobody acts this very reading yet. */
-    static WordFinder of(Workspace workspace) {
+    public static WordFinder of(Workspace workspace) {
         return workspace
                 .performance()
                 .get()

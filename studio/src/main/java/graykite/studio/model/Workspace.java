@@ -12,6 +12,7 @@ import graykite.scene.Scene;
 import graykite.text.Language;
 import graykite.text.Pronouncer;
 import graykite.time.TimeRange;
+import graykite.time.Timecode;
 import graykite.workbench.LineReader;
 import graykite.workbench.LineSound;
 import graykite.workbench.Workbench;
@@ -128,6 +129,11 @@ public final class Workspace extends OpenProject {
     /** Seconds of the stage at which the line that is worked on begins. */
     public double lineStart() {
         return stageSound.get().lineStart();
+    }
+
+    /** A moment of the line on the clock of what is open. @param time in seconds of the line */
+    public String timecode(double time) {
+        return Timecode.at(time + lineStart(), scenes.startFrame(), project().rate());
     }
 
     /** True when what is seen is what the project comes to now. */

@@ -3,8 +3,6 @@ package graykite.studio.view;
 import graykite.proof.ProofNote;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
-import graykite.time.FrameRate;
-import graykite.time.Timecode;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
@@ -99,9 +97,7 @@ public final class ReviewBar extends HBox {
         time.setMax(Math.max(player.beginning() + 0.01, player.duration()));
         time.setValue(player.time().get());
         following = false;
-        FrameRate rate = workspace.project().rate();
-        clock.setText(Timecode.format(
-                workspace.scenes().startFrame() + rate.frameAt(player.time().get() + workspace.lineStart()), rate));
+        clock.setText(workspace.timecode(player.time().get()));
     }
 
     /** Comes for a while whenever the pointer moves over something. */

@@ -9,6 +9,7 @@ import graykite.edit.PassEdit;
 import graykite.motion.Keyed;
 import graykite.motion.Motion;
 import graykite.motion.Track;
+import graykite.rig.Roles;
 import java.util.List;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
@@ -50,7 +51,7 @@ class TakeTest {
         Motion smooth = Take.worked(track, 0.5, 0);
         for (int c = 0; c < 2; c++) {
             assertTrue(roughness(smooth, c) < 0.3 * roughness(track, c), "control " + c);
-            double reach = Take.reach(track.controls().get(c));
+            double reach = Roles.reach(track.controls().get(c));
             for (double t = 0.1; t < 1.9; t += 0.05) {
                 assertEquals(track.at(c, t), smooth.at(c, t), 0.08 * reach);
             }
@@ -65,7 +66,7 @@ class TakeTest {
         assertTrue(keyed.keys() < 60, keyed.keys() + " keys for 242 samples");
         for (int c = 0; c < 2; c++) {
             for (int s = 0; s <= 120; s++) {
-                double allowed = 0.02 * Take.reach(track.controls().get(c));
+                double allowed = 0.02 * Roles.reach(track.controls().get(c));
                 assertEquals(smooth.at(c, s / 60.0), keyed.at(c, s / 60.0), allowed * 1.001);
             }
         }
