@@ -23,9 +23,6 @@ final class LineColumns {
         TableColumn<LineEntry, LineEntry> far = fixed(column("So far", 78, e -> e));
         far.setComparator(Comparator.comparingDouble(LineEntry::progress));
         far.setCellFactory(c -> new LineCells.Knots());
-        TableColumn<LineEntry, Integer> notes = fixed(column("Notes", 58, LineEntry::notes));
-        notes.setCellFactory(c -> new LineCells.Count());
-        notes.getStyleClass().add("figures-column");
         return List.of(
                 face,
                 atLeast(110, column("Name", 150, LineEntry::title)),
@@ -33,9 +30,17 @@ final class LineColumns {
                 column("Words", 220, LineEntry::words),
                 length,
                 far,
-                fixed(column("Doubts", 66, LineEntry::doubts)),
-                notes,
+                count("Doubts", 66, LineEntry::doubts),
+                count("Notes", 58, LineEntry::notes),
                 column("Trouble", 120, LineEntry::problem));
+    }
+
+    private static TableColumn<LineEntry, Integer> count(
+            String name, double width, Function<LineEntry, Integer> value) {
+        TableColumn<LineEntry, Integer> column = fixed(column(name, width, value));
+        column.setCellFactory(c -> new LineCells.Count());
+        column.getStyleClass().add("figures-column");
+        return column;
     }
 
     private static <T> TableColumn<LineEntry, T> atLeast(double width, TableColumn<LineEntry, T> column) {
