@@ -1,7 +1,10 @@
 package graykite.mouth;
 
+import graykite.layer.Changes;
 import graykite.rig.Character;
+import graykite.time.TimeRange;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -42,28 +45,53 @@ public final class MouthMover {
      * Moves a line again after an edit, only where it matters.
      *
      * @param before the motion of the line before the edit
-     * @param from where the edit begins, in seconds of the movement
-     * @param to where it ends
+     * @param changes where it may move otherwise, on the clock of the movement
      */
-    public MouthMotion moveAgain(MouthMotion before, Beats beats, double from, double to) {
+    public MouthMotion moveAgain(MouthMotion before, Beats beats, Changes changes) {
         Job job = new Job(beats);
-        boolean other = before.held()
+        boolean other = changes.everywhere()
+                || before.held()
                 || !job.pure()
                 || before.samples() != job.samples
                 || !before.channels().equals(job.values.names());
         if (other) {
             return move(beats);
         }
-        int first = Math.max(0, (int) ((Math.min(from, to) - MouthSolver.REACH) / MouthSolver.STEP));
-        int last = Math.min(job.samples, (int) ((Math.max(from, to) + MouthSolver.REACH) / MouthSolver.STEP) + 1);
         double[][] curves = new double[job.values.count()][];
+        List<TimeRange> stretches = joined(changes.ranges());
         IntStream.range(0, curves.length).parallel().forEach(c -> {
             curves[c] = before.curves()[c].clone();
-            if (last > first) {
-                job.fill(c, first, last, curves[c]);
+            for (TimeRange stretch : stretches) {
+                int first = Math.max(0, (int) (stretch.start() / MouthSolver.STEP));
+                int last = Math.min(job.samples, (int) (stretch.end() / MouthSolver.STEP) + 1);
+                if (last > first) {
+                    job.fill(c, first, last, curves[c]);
+                }
             }
         });
         return new MouthMotion(job.values.names(), MouthSolver.STEP, curves);
+    }
+
+    /** Stretches as far as an edit is felt, none of which lies in another. */
+    private static List<TimeRange> joined(List<TimeRange> ranges) {
+        List<TimeRange> all = new ArrayList<>();
+        ranges.stream()
+                .map(r -> new TimeRange(r.start() - MouthSolver.REACH, r.end() + MouthSolver.REACH))
+                .sorted(Comparator.comparingDouble(TimeRange::start))
+                .forEach(r -> {
+                    boolean goesOn =
+                            !all.isEmpty() && r.start() <= all.getLast().end();
+                    TimeRange next = goesOn
+                            ? new TimeRange(
+                                    all.getLast().start(),
+                                    Math.max(all.getLast().end(), r.end()))
+                            : r;
+                    if (goesOn) {
+                        all.removeLast();
+                    }
+                    all.add(next);
+                });
+        return all;
     }
 
     /**

@@ -7,11 +7,17 @@ import graykite.layer.Reason;
 import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.time.TimeRange;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 
 /** What is spoken: the movement of the mouth as a layer. */
 public final class SpeechLayer implements Layer {
+    /** Samples that are told apart together. */
+    private static final int PIECE = 8;
+
     private final LayerSetting setting;
     private final Character character;
     private final Beats beats;
@@ -66,27 +72,25 @@ public final class SpeechLayer implements Layer {
         if (before == motion) {
             return Changes.NONE;
         }
-        int first = motion.samples();
-        int last = -1;
+        BitSet pieces = new BitSet();
+        int samples = motion.samples();
         for (int c = 0; c < channels.length; c++) {
             double[] was = before.curves()[c];
             double[] is = motion.curves()[c];
-            if (was == is) {
-                continue;
-            }
-            for (int i = 0; i < first; i++) {
-                if (was[i] != is[i]) {
-                    first = i;
-                }
-            }
-            for (int i = is.length - 1; i > last; i--) {
-                if (was[i] != is[i]) {
-                    last = i;
+            for (int from = 0; was != is && from < samples; from += PIECE) {
+                int to = Math.min(samples, from + PIECE);
+                if (Arrays.mismatch(was, from, to, is, from, to) >= 0) {
+                    pieces.set(from / PIECE);
                 }
             }
         }
         double step = motion.step();
-        return last < 0 ? Changes.NONE : Changes.in(new TimeRange(Math.max(0, first - 1) * step, (last + 1) * step));
+        List<TimeRange> ranges = new ArrayList<>();
+        for (int from = pieces.nextSetBit(0); from >= 0; from = pieces.nextSetBit(pieces.nextClearBit(from))) {
+            int to = pieces.nextClearBit(from);
+            ranges.add(new TimeRange(Math.max(0, from * PIECE - 1) * step, Math.min(samples, to * PIECE) * step));
+        }
+        return new Changes(false, ranges);
     }
 
     @Override

@@ -23,9 +23,6 @@ import java.util.stream.IntStream;
 public final class Footage {
     private static final int FIGURES = What.values().length;
 
-    /** Frames that one thread takes at a time. */
-    private static final int PIECE = 64;
-
     /** More frames than these are looked at on all cores. */
     static final int LONG = 2_000;
 
@@ -88,24 +85,23 @@ public final class Footage {
         float[] values = new float[frames * channels];
         float[] figures = new float[frames * FIGURES];
         double frame = rate.frameLength();
-        IntStream pieces = IntStream.range(0, (frames + PIECE - 1) / PIECE);
+        int[] anew = IntStream.range(0, frames)
+                .filter(f -> before.isEmpty()
+                        || f >= before.get().frames
+                        || changes.touch(rate.secondsAt(f) - frame, rate.secondsAt(f) + frame))
+                .toArray();
+        before.ifPresent(b -> {
+            System.arraycopy(b.values, 0, values, 0, Math.min(b.values.length, values.length));
+            System.arraycopy(b.figures, 0, figures, 0, Math.min(b.figures.length, figures.length));
+        });
+        IntStream looked = Arrays.stream(anew);
         // A short line is not worth taking the other cores from the stage.
-        (frames > LONG ? pieces.parallel() : pieces).forEach(piece -> {
-            for (int f = piece * PIECE; f < Math.min(frames, (piece + 1) * PIECE); f++) {
-                double time = rate.secondsAt(f);
-                boolean same =
-                        before.isPresent() && f < before.get().frames && !changes.touch(time - frame, time + frame);
-                if (same) {
-                    System.arraycopy(before.get().values, f * channels, values, f * channels, channels);
-                    System.arraycopy(before.get().figures, f * FIGURES, figures, f * FIGURES, FIGURES);
-                } else {
-                    double[] now = at.apply(f);
-                    for (int c = 0; c < channels; c++) {
-                        values[f * channels + c] = (float) now[c];
-                    }
-                    measure.at(now, figures, f * FIGURES);
-                }
+        (frames > LONG ? looked.parallel() : looked).forEach(f -> {
+            double[] now = at.apply(f);
+            for (int c = 0; c < channels; c++) {
+                values[f * channels + c] = (float) now[c];
             }
+            measure.at(now, figures, f * FIGURES);
         });
         return new Footage(measure, rate, frames, values, figures);
     }
@@ -238,22 +234,28 @@ public final class Footage {
         return new Footage(measure, rate, frames, changed, measured);
     }
 
-    /** The widest range that any channel of some goes through in a stretch of frames, as a share of its own range. */
-    public double moves(int first, int last, IntPredicate channels) {
-        double most = 0;
+    /** True when any channel of some goes through more than a share of its range in a stretch of frames. */
+    public boolean stirs(int first, int last, IntPredicate channels, double share) {
         for (int c = 0; c < ranges.length; c++) {
-            if (!channels.test(c)) {
-                continue;
+            if (channels.test(c) && goesThrough(first, last, c, share * ranges[c])) {
+                return true;
             }
-            float low = Float.MAX_VALUE;
-            float high = -Float.MAX_VALUE;
-            for (int at = first * ranges.length + c; at <= last * ranges.length + c; at += ranges.length) {
-                low = Math.min(low, values[at]);
-                high = Math.max(high, values[at]);
-            }
-            most = Math.max(most, (high - low) / ranges[c]);
         }
-        return most;
+        return false;
+    }
+
+    private boolean goesThrough(int first, int last, int channel, double range) {
+        float low = Float.MAX_VALUE;
+        float high = -Float.MAX_VALUE;
+        for (int f = first; f <= last; f++) {
+            float value = values[f * ranges.length + channel];
+            low = Math.min(low, value);
+            high = Math.max(high, value);
+            if (high - low > range) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** True when no channel goes farther to the next frame than some share of its range. */

@@ -126,12 +126,17 @@ public record Timing(List<TimedWord> words, List<MissingWord> missing, double du
 
     /** The word that sounds at a time, or -1. */
     public int wordAt(double time) {
-        for (int w = 0; w < words.size(); w++) {
-            if (words.get(w).range().contains(time)) {
-                return w;
+        int low = 0;
+        int high = words.size() - 1;
+        while (low < high) {
+            int middle = (low + high + 1) / 2;
+            if (words.get(middle).start() <= time) {
+                low = middle;
+            } else {
+                high = middle - 1;
             }
         }
-        return -1;
+        return high >= 0 && words.get(low).range().contains(time) ? low : -1;
     }
 
     /**

@@ -5,6 +5,7 @@ import graykite.acting.LayerContext;
 import graykite.acting.LayerPlan;
 import graykite.acting.Life;
 import graykite.acting.Score;
+import graykite.layer.Changes;
 import graykite.layer.Layer;
 import graykite.layer.Mixer;
 import graykite.mouth.Beats;
@@ -103,18 +104,13 @@ public final class Performance {
         if (changed.equals(score)) {
             return this;
         }
-        ScoreChange change = ScoreChange.between(score, changed);
-        if (change.mouthStays()) {
+        Changes ofMouth = ScoreChange.ofMouth(score, changed);
+        if (ofMouth.none()) {
             return new Performance(character, chart, changed, words, beats, mouth, guard);
         }
         Beats now = beats(character, chart, changed);
-        MouthMover mover = new MouthMover(character);
-        MouthMotion again = change.touched()
-                .map(range -> {
-                    double lead = score.settings().lead();
-                    return mover.moveAgain(mouth, now, range.start() - lead, range.end() - lead);
-                })
-                .orElseGet(() -> mover.move(now));
+        MouthMotion again = new MouthMover(character)
+                .moveAgain(mouth, now, ofMouth.later(-score.settings().lead()));
         WordFinder finder = changed.timing() == score.timing() ? words : new WordFinder(changed.timing());
         return new Performance(character, chart, changed, finder, now, again, guard);
     }

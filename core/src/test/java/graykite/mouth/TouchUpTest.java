@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.layer.Changes;
 import graykite.mouth.PhoneShape.Closure;
 import graykite.reading.Anchor;
 import graykite.reading.TimedPhone;
@@ -11,6 +12,7 @@ import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.rig.Figures;
 import graykite.rig.Pose;
+import graykite.time.TimeRange;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -160,7 +162,7 @@ class TouchUpTest {
             MouthMover mover = new MouthMover(ODILE);
             MouthMotion first = mover.move(Lines.beats(ODILE, LINE, before));
             Beats beats = Lines.beats(ODILE, LINE, after);
-            MouthMotion quick = mover.moveAgain(first, beats, middle(1, 0), middle(1, 2));
+            MouthMotion quick = mover.moveAgain(first, beats, Changes.in(new TimeRange(middle(1, 0), middle(1, 2))));
             MouthMotion whole = mover.move(beats);
             for (int c = 0; c < whole.channels().size(); c++) {
                 for (double t = 0; t < LINE.duration(); t += 0.01) {

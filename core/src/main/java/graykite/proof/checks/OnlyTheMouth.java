@@ -31,7 +31,7 @@ record OnlyTheMouth(Rule rule) implements Check {
         for (int f = 0; f + length <= film.frames(); f += step) {
             boolean speaks = shot.timing().wordAt(film.time(f + length / 2)) >= 0;
             boolean dead =
-                    speaks && film.moves(f, f + length - 1, c -> livesByItself(channels.get(c))) < rule.limit("moves");
+                    speaks && !film.stirs(f, f + length - 1, c -> livesByItself(channels.get(c)), rule.limit("moves"));
             if (dead && first < 0) {
                 first = f;
             }

@@ -84,7 +84,7 @@ record SameShape(Rule rule) implements Check {
     private boolean still(Footage film, Optional<double[]> lips, List<Channel> channels, Beat first, Beat last) {
         int from = film.frame(first.start());
         int to = film.frame(last.end());
-        if (film.moves(from, to, c -> Mending.ofMouth().test(channels.get(c))) > rule.limit("share")) {
+        if (film.stirs(from, to, c -> Mending.ofMouth().test(channels.get(c)), rule.limit("share"))) {
             return false;
         }
         if (lips.isEmpty()) {
