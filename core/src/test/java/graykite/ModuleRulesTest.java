@@ -41,7 +41,9 @@ class ModuleRulesTest {
             "proof.checks",
             "format",
             "session",
-            "workbench");
+            "workbench",
+            "delivery",
+            "batch");
 
     @ArchTest
     static final ArchRule coreHasNoInterface = noClasses()

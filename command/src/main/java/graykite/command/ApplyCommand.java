@@ -13,15 +13,14 @@ import graykite.text.Pronouncer;
 import graykite.workbench.EditScript;
 import graykite.workbench.Figures;
 import graykite.workbench.LineReader;
+import graykite.workbench.ScriptShelf;
 import graykite.workbench.Workbench;
 import java.io.IOException;
 import java.nio.charset.MalformedInputException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.function.Supplier;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -67,7 +66,8 @@ final class ApplyCommand implements Callable<Integer> {
         before.tracks().map(TrackStore::bytes).forEach(t -> shelf.take(t, TrackStore.hash(t)));
         Workbench workbench = new Workbench(
                 (file, progress) -> SoundReader.read(file.content(), file.name(), progress), new Figures());
-        EditScript script = new EditScript(new EditJson(shelf), new LineReader(workbench, once()));
+        EditScript script = new EditScript(
+                new EditJson(shelf), new LineReader(workbench, Once.of(() -> Reader.of(Pronouncer.shipped()))));
         Project after = script.run(before, lines, edits.getFileName().toString(), Progress.none());
         ProjectFiles.save(after, out);
         long count = lines.stream()
@@ -88,20 +88,5 @@ final class ApplyCommand implements Callable<Integer> {
         } catch (IOException missing) {
             throw BadInput.inFile(edits, "cannot be read. Check that it exists and may be opened.", missing);
         }
-    }
-
-    /** The reader of English, loaded when a script first asks for a reading. */
-    private static Supplier<Reader> once() {
-        return new Supplier<>() {
-            private Optional<Reader> reader = Optional.empty();
-
-            @Override
-            public synchronized Reader get() {
-                if (reader.isEmpty()) {
-                    reader = Optional.of(Reader.of(Pronouncer.shipped()));
-                }
-                return reader.get();
-            }
-        };
     }
 }

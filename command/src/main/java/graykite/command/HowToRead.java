@@ -10,6 +10,8 @@ import graykite.text.Pronouncer;
 import graykite.text.Pronunciation;
 import graykite.text.Script;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import picocli.CommandLine.Option;
 
@@ -46,8 +48,29 @@ final class HowToRead {
 
     /** Loads what reading takes: once, it is the slow part. */
     Readings readings() {
-        Map<String, Pronunciation> own = dictionary == null ? Map.of() : DictionaryFiles.open(dictionary);
-        return new Readings(Reader.of(Pronouncer.of(language())), own);
+        return new Readings(Reader.of(Pronouncer.of(language())), words());
+    }
+
+    /** Own words and how they are said. */
+    Map<String, Pronunciation> words() {
+        return dictionary == null ? Map.of() : DictionaryFiles.open(dictionary);
+    }
+
+    /** The reader of English, from which those of other languages are made: the slow part. */
+    Reader english() {
+        return Reader.of(Pronouncer.shipped());
+    }
+
+    /** These options as they are typed. */
+    List<String> options() {
+        List<String> typed = new ArrayList<>(List.of("--language", language));
+        if (dictionary != null) {
+            typed.addAll(List.of("--dictionary", dictionary.toAbsolutePath().toString()));
+        }
+        if (bySound) {
+            typed.add("--by-sound");
+        }
+        return typed;
     }
 
     /** @throws IllegalArgumentException when there is no such language */

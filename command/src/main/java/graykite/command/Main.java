@@ -21,6 +21,8 @@ import picocli.CommandLine.ScopeType;
             NewCommand.class,
             ApplyCommand.class,
             ProofCommand.class,
+            DeliverCommand.class,
+            BatchCommand.class,
             InfoCommand.class,
             DemoProjectCommand.class
         },

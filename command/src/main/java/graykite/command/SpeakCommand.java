@@ -2,15 +2,19 @@ package graykite.command;
 
 import graykite.acting.LayerPlan;
 import graykite.acting.Score;
+import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.delivery.Kind;
+import graykite.delivery.Order;
+import graykite.delivery.Output;
+import graykite.delivery.Span;
+import graykite.delivery.Subject;
 import graykite.format.ChartFiles;
-import graykite.media.Delivery;
+import graykite.media.Deliverer;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.MouthWork;
-import graykite.picture.Camera;
-import graykite.project.Voice;
 import graykite.reading.Timing;
 import graykite.rig.Character;
 import graykite.scene.Performance;
@@ -19,6 +23,7 @@ import graykite.sound.Loudness;
 import graykite.sound.Sound;
 import graykite.text.Phone;
 import graykite.time.FrameRate;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -55,36 +60,35 @@ final class SpeakCommand implements Callable<Integer> {
     @Mixin
     private ActingOptions acting;
 
-    @Option(names = "--size", description = "Pixels a side of movies and pictures (default: 720)", defaultValue = "720")
-    private int size;
+    @Mixin
+    private PictureOptions pictures;
 
-    @Option(
-            names = "--view",
-            description = "front, three-quarter, profile or mouth (default: front)",
-            defaultValue = "front")
-    private String view;
+    @Mixin
+    private SpanOptions span;
 
-    @Option(
-            names = "--start-frame",
-            paramLabel = "N",
-            description = "Number of the first frame in tables and pictures (default: 0).",
-            defaultValue = "0")
-    private long startFrame;
+    @Option(names = "--overwrite", description = "Replace what is there already.")
+    private boolean overwrite;
 
     @Option(
             names = {"-o", "--out"},
             required = true,
             paramLabel = "OUT",
-            description = "A file that ends in .glb .csv .json or .mp4, or a folder for PNG pictures and a WAV.")
+            description =
+                    "A file that ends in .glb .csv .json .mp4 .mov .webm .wav .srt or .vtt, or a folder for PNG pictures"
+                            + " and a WAV.")
     private Path out;
 
     @Override
     public Integer call() {
-        Delivery.Format.of(out);
+        Kind kind = Kind.of(out);
         FrameRate rate = FrameRate.parse(fps);
         MouthSettings settings = mouth.settings(rate);
         Optional<ChartFiles.Saved> chart = mouth.chart();
-        Delivery.View how = new Delivery.View(camera(), checkedSize(), checkedStart());
+        Order order =
+                Order.of(kind).withRate(Optional.of(rate)).withSpan(span.span()).withPictures(pictures.pictures());
+        if (Files.exists(out) && !overwrite) {
+            throw BadInput.inFile(out, "is there already. Choose another name, or add --overwrite.");
+        }
         List<LayerPlan> layers = acting.layers();
         Sound sound = line.sound();
         CompletableFuture<Character> figure = CompletableFuture.supplyAsync(
@@ -98,9 +102,11 @@ final class SpeakCommand implements Callable<Integer> {
         Score score = new Score(timing, loudness, MouthWork.of(settings), rate, layers)
                 .hearing(acting.heard(sound, loudness));
         Performance performance = Performance.of(speaker, fitted, score);
-        Delivery.deliver(Scene.solo(performance), sound, rate, how, out, Progress.none());
-        System.out.println(rate.framesToCover(performance.duration()) + " frames at " + rate + " a second in "
-                + out.getFileName());
+        String title = line.audio.getFileName().toString().replaceFirst("\\.[^.]*$", "");
+        Subject subject = Subject.alone(title, Scene.solo(performance), sound, rate, 0);
+        Span.Frames frames = order.span().frames(performance.duration(), rate, 0);
+        Deliverer.write(subject, order, Output.single(kind, order, title, "", out), Progress.none());
+        System.out.println(frames.count() + " frames at " + rate + " a second in " + out.getFileName());
         return 0;
     }
 
@@ -124,31 +130,5 @@ final class SpeakCommand implements Callable<Integer> {
         } catch (CompletionException failure) {
             throw failure.getCause() instanceof RuntimeException own ? own : failure;
         }
-    }
-
-    private int checkedSize() {
-        if (size < 64 || size > 4096 || size % 2 != 0) {
-            throw new IllegalArgumentException("--size is an even number from 64 to 4096, not " + size + ".");
-        }
-        return size;
-    }
-
-    private Camera camera() {
-        return switch (view) {
-            case "front" -> Camera.FRONT;
-            case "three-quarter" -> Camera.THREE_QUARTER;
-            case "profile" -> Camera.PROFILE;
-            case "mouth" -> Camera.MOUTH;
-            default ->
-                throw new IllegalArgumentException(
-                        "--view is front, three-quarter, profile or mouth, not \"" + view + "\".");
-        };
-    }
-
-    private long checkedStart() {
-        if (startFrame < 0 || startFrame > Voice.LATEST_START) {
-            throw new IllegalArgumentException("--start-frame is 0 or more, not " + startFrame + ".");
-        }
-        return startFrame;
     }
 }

@@ -109,7 +109,7 @@ public final class AtomicFiles {
     }
 
     /** Why, without the names of partial files, which mean nothing to people. */
-    private static String reason(IOException failure) {
+    static String reason(IOException failure) {
         return switch (failure) {
             case AccessDeniedException denied -> "the folder may not be written to";
             case NoSuchFileException missing -> "the folder does not take files";

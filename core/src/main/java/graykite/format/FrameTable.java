@@ -5,7 +5,10 @@ import static graykite.base.Require.requireThat;
 import graykite.rig.Channel;
 import graykite.scene.Scene;
 import graykite.time.FrameRate;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 
 /**
@@ -47,6 +50,32 @@ public record FrameTable(FrameRate rate, long firstFrame, List<String> channels,
                 .toList();
         return new FrameTable(
                 rate, -before, scene.channels(actor).stream().map(Channel::name).toList(), rows);
+    }
+
+    /** Samples some frames. @param first counted from the start of the scene, below 0 before it @param start number of the frame there */
+    public static FrameTable of(Scene scene, int actor, FrameRate rate, long first, int count, long start) {
+        List<double[]> rows = LongStream.range(first, first + count)
+                .mapToObj(f -> scene.at(actor, rate.secondsAt(f)))
+                .toList();
+        return new FrameTable(
+                rate,
+                start + first,
+                scene.channels(actor).stream().map(Channel::name).toList(),
+                rows);
+    }
+
+    /** With some of its channels only, in their order. */
+    public FrameTable only(Predicate<String> wanted) {
+        int[] kept = IntStream.range(0, channels.size())
+                .filter(c -> wanted.test(channels.get(c)))
+                .toArray();
+        return new FrameTable(
+                rate,
+                firstFrame,
+                Arrays.stream(kept).mapToObj(channels::get).toList(),
+                rows.stream()
+                        .map(row -> Arrays.stream(kept).mapToDouble(c -> row[c]).toArray())
+                        .toList());
     }
 
     /** How many frames cover so many seconds; at least one. */

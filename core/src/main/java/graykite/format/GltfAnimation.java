@@ -3,6 +3,7 @@ package graykite.format;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.geometry.Vec;
+import graykite.motion.LinearThinning;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.Joint;
@@ -10,44 +11,60 @@ import graykite.rig.MorphTarget;
 import graykite.time.FrameRate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Writes the animation of a character that stands in a glTF file already: turns and slides of joints, weights of targets. */
 final class GltfAnimation {
     private static final float METRES = GltfWriter.METRES;
 
+    /** What a part of a quaternion changes by in a quarter turn: half the angle, in radians. */
+    private static final double QUARTER_TURN = Math.PI / 4;
+
+    /** Metres. */
+    private static final double SLIDE = 0.01;
+
     private final Character character;
     private final ObjectNode root;
     private final GltfBinary binary;
     private final int[] partNode;
+    private final double thinning;
+    private float[] times = new float[0];
+    private int everyFrame;
+    private ArrayNode samplers;
+    private ArrayNode channels;
 
     /**
      * @param root of the file
      * @param partNode node of each part of the character
+     * @param thinning largest error of thinned keys as a share of what is usual; 0 for a key every frame
      */
-    GltfAnimation(Character character, ObjectNode root, GltfBinary binary, int[] partNode) {
+    GltfAnimation(Character character, ObjectNode root, GltfBinary binary, int[] partNode, double thinning) {
         this.character = character;
         this.root = root;
         this.binary = binary;
         this.partNode = partNode;
+        this.thinning = thinning;
+        this.samplers = root.arrayNode();
+        this.channels = root.arrayNode();
     }
 
     void write(FrameTable table) {
         FrameRate rate = table.rate();
         int frames = table.rows().size();
-        float[] times = new float[frames];
+        times = new float[frames];
         // The standard has no time before 0: what begins before the start begins at 0, and says where the start is.
         double shift = Math.max(0, -table.timeOf(0));
         for (int f = 0; f < frames; f++) {
             times[f] = (float) (table.timeOf(f) + shift);
         }
-        int input = binary.vectors(times, 1, true, 0);
+        everyFrame = thinning > 0 ? -1 : binary.vectors(times, 1, true, 0);
         ObjectNode animation = root.putArray("animations").addObject();
         animation.put("name", "line");
         if (shift > 0) {
             animation.putObject("extras").put("lineStart", shift);
         }
-        ArrayNode samplers = animation.putArray("samplers");
-        ArrayNode channels = animation.putArray("channels");
+        samplers = animation.putArray("samplers");
+        channels = animation.putArray("channels");
         Deformer deformer = new Deformer(character);
         for (int j = 0; j < character.joints().size(); j++) {
             Joint joint = character.joints().get(j);
@@ -56,7 +73,7 @@ final class GltfAnimation {
                 for (int f = 0; f < frames; f++) {
                     quaternion(deformer.angles(joint, table.rows().get(f)), turns, 4 * f);
                 }
-                channel(samplers, channels, input, binary.vectors(turns, 4, false, 0), j, "rotation");
+                channel(turns, 4, thinning * QUARTER_TURN, j, "rotation");
             }
             if (!joint.slides().isEmpty()) {
                 float[] places = new float[3 * frames];
@@ -70,11 +87,11 @@ final class GltfAnimation {
                     places[3 * f + 1] = (float) (rest.y() + slid[1]) * METRES;
                     places[3 * f + 2] = (float) (rest.z() + slid[2]) * METRES;
                 }
-                channel(samplers, channels, input, binary.vectors(places, 3, false, 0), j, "translation");
+                channel(places, 3, thinning * SLIDE, j, "translation");
             }
         }
         for (int p = 0; p < character.parts().size(); p++) {
-            writeShowing(p, table, input, samplers, channels);
+            writeShowing(p, table);
         }
         for (int p = 0; p < character.parts().size(); p++) {
             List<MorphTarget> targets = character.parts().get(p).targets();
@@ -88,7 +105,7 @@ final class GltfAnimation {
                     weights[at++] = (float) deformer.weight(target.name(), row);
                 }
             }
-            channel(samplers, channels, input, binary.vectors(weights, 1, false, 0), partNode[p], "weights");
+            channel(weights, targets.size(), thinning, partNode[p], "weights");
         }
         root.withObject("/extras")
                 .put("framesPerSecond", rate.perSecond())
@@ -97,7 +114,7 @@ final class GltfAnimation {
     }
 
     /** A drawing that is seen now and then: full size or none, from one frame to the next. */
-    private void writeShowing(int p, FrameTable table, int input, ArrayNode samplers, ArrayNode channels) {
+    private void writeShowing(int p, FrameTable table) {
         character.parts().get(p).looks().showing().ifPresent(showing -> {
             int at = character.channelIndex().getOrDefault(showing.channel(), -1);
             float[] sizes = new float[3 * table.rows().size()];
@@ -105,16 +122,45 @@ final class GltfAnimation {
                 double value = at < 0 ? 0 : table.rows().get(f)[at];
                 Arrays.fill(sizes, 3 * f, 3 * f + 3, showing.seenAt(value) ? 1 : 0);
             }
-            channel(samplers, channels, input, binary.vectors(sizes, 3, false, 0), partNode[p], "scale");
+            stepped(sizes, partNode[p]);
             ((ObjectNode) samplers.get(samplers.size() - 1)).put("interpolation", "STEP");
         });
     }
 
-    private static void channel(ArrayNode samplers, ArrayNode channels, int input, int output, int node, String path) {
+    /** Full size or none changes from one frame to the next; where it does is all there is to say. */
+    private void stepped(float[] sizes, int node) {
+        int frames = times.length;
+        int[] kept = IntStream.range(0, frames)
+                .filter(f -> thinning == 0 || f == 0 || f == frames - 1 || sizes[3 * f] != sizes[3 * f - 3])
+                .toArray();
+        sampler(kept, sizes, 3, node, "scale");
+    }
+
+    /** @param allowed largest error in the values' own unit; 0 for a key every frame */
+    private void channel(float[] values, int width, double allowed, int node, String path) {
+        int[] kept = allowed == 0
+                ? IntStream.range(0, times.length).toArray()
+                : LinearThinning.kept(times, values, width, allowed);
+        sampler(kept, values, width, node, path);
+    }
+
+    private void sampler(int[] kept, float[] values, int width, int node, String path) {
+        boolean all = kept.length == times.length && everyFrame >= 0;
+        int input = all ? everyFrame : binary.vectors(some(times, 1, kept), 1, true, 0);
+        float[] keys = all ? values : some(values, width, kept);
+        int output = binary.vectors(keys, path.equals("weights") ? 1 : width, false, 0);
         samplers.addObject().put("input", input).put("output", output).put("interpolation", "LINEAR");
         ObjectNode channel = channels.addObject();
         channel.put("sampler", samplers.size() - 1);
         channel.putObject("target").put("node", node).put("path", path);
+    }
+
+    private static float[] some(float[] values, int width, int[] kept) {
+        float[] chosen = new float[kept.length * width];
+        for (int k = 0; k < kept.length; k++) {
+            System.arraycopy(values, kept[k] * width, chosen, k * width, width);
+        }
+        return chosen;
     }
 
     /** Degrees about z, then x, then y, as a unit quaternion x y z w. */

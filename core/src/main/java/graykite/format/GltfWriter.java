@@ -42,20 +42,38 @@ public final class GltfWriter {
     private final ArrayNode meshes = mapper.createArrayNode();
     private final Map<Texture, Integer> textures = new IdentityHashMap<>();
     private final int[] partNode;
+    private int point = -1;
 
     private GltfWriter(Character character) {
         this.character = character;
         this.partNode = new int[character.parts().size()];
     }
 
+    /**
+     * How an animation is written.
+     *
+     * @param thinning largest error of thinned keys, as a share of 1 for weights, of 90 degrees for turns and of 10 mm for
+     *     slides; 0 for a key every frame
+     * @param figure true for the character too, false for its named nodes alone, onto which the animation fits
+     */
+    public record How(double thinning, boolean figure) {
+        public static final How BAKED = new How(0, true);
+    }
+
     /** Writes the character with its animation, if any. */
     public static void write(Character character, Optional<FrameTable> animation, OutputStream out) throws IOException {
+        write(character, animation, How.BAKED, out);
+    }
+
+    /** Writes an animation, with its character or without. */
+    public static void write(Character character, Optional<FrameTable> animation, How how, OutputStream out)
+            throws IOException {
         GltfWriter writer = new GltfWriter(character);
-        writer.build(animation);
+        writer.build(animation, how);
         writer.writeBinary(out);
     }
 
-    private void build(Optional<FrameTable> animation) {
+    private void build(Optional<FrameTable> animation, How how) {
         ObjectNode asset = root.putObject("asset");
         asset.put("version", "2.0");
         asset.put("generator", "Gray Kite");
@@ -64,16 +82,20 @@ public final class GltfWriter {
                 .addObject()
                 .put("name", character.name())
                 .putArray("nodes");
-        writeMaterials();
+        if (how.figure()) {
+            writeMaterials();
+        }
         List<ArrayNode> children = writeJoints(sceneNodes);
         for (int p = 0; p < character.parts().size(); p++) {
             Part part = character.parts().get(p);
-            meshes.add(mesh(part));
             ObjectNode node = nodes.addObject();
             node.put("name", part.name());
-            node.put("mesh", p);
+            if (how.figure() || !part.targets().isEmpty()) {
+                node.put("mesh", meshes.size());
+                meshes.add(how.figure() ? mesh(part) : carrier(part));
+            }
             partNode[p] = nodes.size() - 1;
-            if (part.looks().skin().isPresent()) {
+            if (how.figure() && part.looks().skin().isPresent()) {
                 node.put("skin", skin());
                 sceneNodes.add(partNode[p]);
             } else {
@@ -91,10 +113,14 @@ public final class GltfWriter {
                 ((ObjectNode) nodes.get(j)).set("children", children.get(j));
             }
         }
-        KiteExtras.write(character, root.withObject("/extras"));
-        animation.ifPresent(new GltfAnimation(character, root, binary, partNode)::write);
+        if (how.figure()) {
+            KiteExtras.write(character, root.withObject("/extras"));
+        }
+        animation.ifPresent(new GltfAnimation(character, root, binary, partNode, how.thinning())::write);
         root.set("nodes", nodes);
-        root.set("meshes", meshes);
+        if (!meshes.isEmpty()) {
+            root.set("meshes", meshes);
+        }
         root.set("accessors", binary.accessors);
         root.set("bufferViews", binary.views);
         root.putArray("buffers").addObject().put("byteLength", binary.size());
@@ -218,6 +244,27 @@ public final class GltfWriter {
                 weights.add(0);
                 targets.add(target(part, target, normals));
             }
+        }
+        return mesh;
+    }
+
+    /** The standard lets weights move only where there is a mesh: a single point that carries the names of the targets. */
+    private ObjectNode carrier(Part part) {
+        if (point < 0) {
+            point = binary.vectors(new float[3], 3, true, GltfBinary.VERTEX_BUFFER);
+        }
+        ObjectNode mesh = mapper.createObjectNode();
+        mesh.put("name", part.name());
+        ObjectNode primitive = mesh.putArray("primitives").addObject();
+        primitive.put("mode", 0);
+        primitive.putObject("attributes").put("POSITION", point);
+        ArrayNode targets = primitive.putArray("targets");
+        ArrayNode names = mesh.putObject("extras").putArray("targetNames");
+        ArrayNode weights = mesh.putArray("weights");
+        for (MorphTarget target : part.targets()) {
+            names.add(target.name());
+            weights.add(0);
+            targets.addObject().put("POSITION", point);
         }
         return mesh;
     }

@@ -14,8 +14,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 
 /** Small JSON files that people may edit by hand: a mistake is named with its place, sizes and depths are bounded. */
-final class HandFile {
-    static final ObjectMapper MAPPER = new ObjectMapper(JsonFactory.builder()
+public final class HandFile {
+    public static final ObjectMapper MAPPER = new ObjectMapper(JsonFactory.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .streamReadConstraints(
                     StreamReadConstraints.builder().maxNestingDepth(12).build())
@@ -28,7 +28,7 @@ final class HandFile {
      * @param format how the file names itself
      * @param what it is, for people
      */
-    static JsonNode parse(Path file, String format, String what) {
+    public static JsonNode parse(Path file, String format, String what) {
         try {
             if (Files.size(file) > LARGEST) {
                 throw BadInput.inFile(file, "is too large for a " + what + ": more than 4 MB.");
@@ -55,7 +55,7 @@ final class HandFile {
     }
 
     /** A number, or the usual one where there is none. @throws IllegalArgumentException when it is something else */
-    static double number(JsonNode json, String name, double usual, String place) {
+    public static double number(JsonNode json, String name, double usual, String place) {
         if (!json.has(name)) {
             return usual;
         }
@@ -65,11 +65,11 @@ final class HandFile {
         return json.path(name).asDouble();
     }
 
-    static IllegalArgumentException mistake(String text) {
+    public static IllegalArgumentException mistake(String text) {
         return new IllegalArgumentException(text + ".");
     }
 
-    static void write(ObjectNode json, Path file) {
+    public static void write(ObjectNode json, Path file) {
         AtomicFiles.write(
                 file, out -> out.write(MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(json)));
     }

@@ -60,7 +60,7 @@ public final class ScriptFiles {
     }
 
     /** Text in UTF-8, UTF-16 with a mark, or Latin-1. */
-    static String decode(byte[] bytes) {
+    public static String decode(byte[] bytes) {
         if (bytes.length >= 2 && (bytes[0] & 0xff) == 0xff && (bytes[1] & 0xff) == 0xfe) {
             return strict(bytes, 2, StandardCharsets.UTF_16LE);
         }

@@ -29,6 +29,9 @@ public final class Renderer {
     private int[] ground = new int[0];
     private Backdrop backdrop = Backdrop.FELT;
     private boolean clear;
+    /** Receives 16 bits a colour besides, when somebody wants them: red, green, blue, opacity. */
+    private short[] deep = new short[0];
+
     private Projection scene = new Projection(List.of(), Camera.FRONT, 1, 1);
 
     /** Where nobody stands the picture is transparent; colours are premultiplied. */
@@ -85,6 +88,15 @@ public final class Renderer {
         return new Picture(newWidth, newHeight, pixels);
     }
 
+    /** Draws into a new picture with 16 bits a colour. */
+    public DeepPicture drawDeep(List<Surface> surfaces, Camera camera, int newWidth, int newHeight) {
+        deep = new short[4 * newWidth * newHeight];
+        draw(surfaces, camera, newWidth, newHeight, new int[newWidth * newHeight]);
+        DeepPicture picture = new DeepPicture(newWidth, newHeight, deep);
+        deep = new short[0];
+        return picture;
+    }
+
     private void findSeen(int band) {
         int from = height * band / BANDS;
         int to = height * (band + 1) / BANDS;
@@ -103,6 +115,10 @@ public final class Renderer {
                 int at = 2 * y * columns + 2 * x;
                 if (depth[at] + depth[at + 1] + depth[at + columns] + depth[at + columns + 1] == 0) {
                     pixels[y * width + x] = ground[y * width + x];
+                    if (deep.length > 0 && !clear) {
+                        backdrop.light(y / (float) height, light);
+                        Tone.deep(light[0], light[1], light[2], 4, deep, 4 * (y * width + x));
+                    }
                 } else if (depth[at] > 0
                         && alike(at, at + 1)
                         && alike(at, at + columns)
@@ -110,6 +126,9 @@ public final class Renderer {
                     // One surface seen by all four points: shading it once in the middle is enough.
                     shader.shade(seen[at] & Projection.TAG_MASK, 2 * x + 1, 2 * y + 1, light);
                     pixels[y * width + x] = Tone.pixel(light[0], light[1], light[2]);
+                    if (deep.length > 0) {
+                        Tone.deep(light[0], light[1], light[2], 4, deep, 4 * (y * width + x));
+                    }
                 } else {
                     pixels[y * width + x] = edge(shader, at, x, y, light, sum);
                 }
@@ -150,6 +169,9 @@ public final class Renderer {
             for (int i = 0; i < 3; i++) {
                 sum[i] += count * Math.min(light[i], 1.2f);
             }
+        }
+        if (deep.length > 0) {
+            Tone.deep(sum[0] / covered, sum[1] / covered, sum[2] / covered, covered, deep, 4 * (y * width + x));
         }
         int whole = Tone.pixel(sum[0] / covered, sum[1] / covered, sum[2] / covered);
         return covered == 4 ? whole : Tone.premultiplied(whole, covered);

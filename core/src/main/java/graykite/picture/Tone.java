@@ -7,12 +7,27 @@ final class Tone {
 
     private static final float BRIGHTEST = 4f;
     private static final byte[] TABLE = table();
+    private static final float[] FINE = fine();
     private static final float[] BEFORE = before();
 
     private Tone() {}
 
     static int pixel(float red, float green, float blue) {
         return 0xff000000 | level(red) << 16 | level(green) << 8 | level(blue);
+    }
+
+    /** A colour as 16 bits each, between the steps of the table by straight lines. @param at index of its red in the target */
+    static void deep(float red, float green, float blue, int quarters, short[] target, int at) {
+        target[at] = fineLevel(red);
+        target[at + 1] = fineLevel(green);
+        target[at + 2] = fineLevel(blue);
+        target[at + 3] = (short) (65_535 * quarters / 4);
+    }
+
+    private static short fineLevel(float linear) {
+        float place = Math.clamp(linear * (STEPS / BRIGHTEST), 0, STEPS - 1.001f);
+        int index = (int) place;
+        return (short) Math.round(65_535 * (FINE[index] + (place - index) * (FINE[index + 1] - FINE[index])));
     }
 
     /** The linear light that comes out of the shoulder as this value: for what must keep its colour. */
@@ -39,11 +54,21 @@ final class Tone {
     private static byte[] table() {
         byte[] table = new byte[STEPS];
         for (int i = 0; i < STEPS; i++) {
-            double x = (i + 0.5) * BRIGHTEST / STEPS;
-            double shoulder = x < 0.6 ? x : 0.6 + 0.4 * (1 - Math.exp(-(x - 0.6) / 0.4));
-            table[i] = (byte) Math.round(255 * srgb(shoulder));
+            table[i] = (byte) Math.round(255 * shown((i + 0.5) * BRIGHTEST / STEPS));
         }
         return table;
+    }
+
+    private static float[] fine() {
+        float[] table = new float[STEPS];
+        for (int i = 0; i < STEPS; i++) {
+            table[i] = (float) shown(i * (double) BRIGHTEST / STEPS);
+        }
+        return table;
+    }
+
+    private static double shown(double linear) {
+        return srgb(linear < 0.6 ? linear : 0.6 + 0.4 * (1 - Math.exp(-(linear - 0.6) / 0.4)));
     }
 
     static double srgb(double linear) {

@@ -82,6 +82,48 @@ class GltfWriterTest {
         assertTrue(text.contains("lineStart"), "and it is said where the line begins");
     }
 
+    /**
+     * The animation alone is valid by the standard's validator too, and reads back as the same movement within the error that
+     * thinned keys may have.
+     */
+    @Test
+    void theAnimationAloneWithFewKeys(@TempDir Path folder) throws Exception {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        GltfWriter.write(ODILE, Optional.of(table), new GltfWriter.How(0.01, false), out);
+        assertTrue(out.size() < glb.length / 10, out.size() + " bytes");
+        validated(folder, out.toByteArray());
+        GltfModel model = new GltfModelReader().readWithoutReferences(new ByteArrayInputStream(out.toByteArray()));
+        AnimationModel animation = model.getAnimationModels().getFirst();
+        Deformer deformer = new Deformer(ODILE);
+        int keys = 0;
+        for (AnimationModel.Channel channel : animation.getChannels()) {
+            if (!channel.getPath().equals("weights")) {
+                continue;
+            }
+            Part part = ODILE.parts().stream()
+                    .filter(p -> p.name().equals(channel.getNodeModel().getName()))
+                    .findFirst()
+                    .orElseThrow();
+            AccessorFloatData times =
+                    (AccessorFloatData) channel.getSampler().getInput().getAccessorData();
+            AccessorFloatData weights =
+                    (AccessorFloatData) channel.getSampler().getOutput().getAccessorData();
+            int targets = part.targets().size();
+            keys += times.getNumElements();
+            for (int k = 0; k < times.getNumElements(); k++) {
+                int frame = (int) Math.round(times.get(k, 0) * table.rate().perSecond());
+                for (int t = 0; t < targets; t++) {
+                    assertEquals(
+                            deformer.weight(
+                                    part.targets().get(t).name(), table.rows().get(frame)),
+                            weights.get(k * targets + t, 0),
+                            1e-5);
+                }
+            }
+        }
+        assertTrue(keys > 0 && keys < table.rows().size() * ODILE.parts().size(), keys + " keys");
+    }
+
     private static JsonNode validated(Path folder, byte[] written) throws Exception {
         Path file = folder.resolve("odile.glb");
         Files.write(file, written);

@@ -2,6 +2,7 @@ package graykite.media;
 
 import graykite.base.BadInput;
 import graykite.picture.Picture;
+import graykite.picture.Png;
 import graykite.sound.Sound;
 import graykite.time.FrameRate;
 import java.nio.ByteBuffer;
@@ -13,8 +14,55 @@ import org.bytedeco.javacv.FFmpegFrameRecorder;
 import org.bytedeco.javacv.Frame;
 import org.bytedeco.javacv.FrameRecorder;
 
-/** Writes an MP4 with H.264 pictures and AAC sound; sound goes in step with the pictures, so both end together. */
+/** Writes a movie with its sound; sound goes in step with the pictures, so both end together. */
 public final class MovieWriter implements AutoCloseable {
+    /** What a movie is written as. */
+    public enum Codec {
+        /** H.264 and AAC in MP4: plays everywhere. */
+        H264("mp4"),
+        /** ProRes 4444 with opacity and PCM in QuickTime: for the edit. */
+        PRORES("mov"),
+        /** VP9 and Opus in WebM: free formats. */
+        VP9("webm");
+
+        private final String format;
+
+        Codec(String format) {
+            this.format = format;
+        }
+
+        private void set(FFmpegFrameRecorder recorder, double pixelsASecond, int nominal) {
+            recorder.setFormat(format);
+            recorder.setGopSize(Math.max(1, nominal));
+            switch (this) {
+                case H264 -> {
+                    recorder.setVideoCodec(avcodec.AV_CODEC_ID_H264);
+                    recorder.setPixelFormat(avutil.AV_PIX_FMT_YUV420P);
+                    recorder.setVideoBitrate(Math.max(1_500_000, (int) (pixelsASecond * 0.22)));
+                    recorder.setAudioCodec(avcodec.AV_CODEC_ID_AAC);
+                    recorder.setAudioBitrate(160_000);
+                }
+                case PRORES -> {
+                    recorder.setVideoCodecName("prores_ks");
+                    recorder.setVideoOption("profile", "4444");
+                    recorder.setPixelFormat(avutil.AV_PIX_FMT_YUVA444P10LE);
+                    recorder.setVideoBitrate((int) Math.min(Integer.MAX_VALUE, pixelsASecond * 3));
+                    recorder.setAudioCodec(avcodec.AV_CODEC_ID_PCM_S16LE);
+                }
+                case VP9 -> {
+                    recorder.setVideoCodec(avcodec.AV_CODEC_ID_VP9);
+                    recorder.setVideoOption("deadline", "realtime");
+                    recorder.setVideoOption("cpu-used", "5");
+                    recorder.setVideoOption("row-mt", "1");
+                    recorder.setPixelFormat(avutil.AV_PIX_FMT_YUV420P);
+                    recorder.setVideoBitrate(Math.max(800_000, (int) (pixelsASecond * 0.12)));
+                    recorder.setAudioCodec(avcodec.AV_CODEC_ID_OPUS);
+                    recorder.setAudioBitrate(128_000);
+                }
+            }
+        }
+    }
+
     private static final int SOUND_RATE = 48_000;
     private static final int SOUND_BLOCK = 1024;
 
@@ -30,11 +78,12 @@ public final class MovieWriter implements AutoCloseable {
     /**
      * Opens a movie.
      *
+     * @param codec what it is written as
      * @param width even number of pixels
      * @param height even number of pixels
      * @param sound heard from the first picture on; silence follows where it is shorter
      */
-    public MovieWriter(Path file, int width, int height, FrameRate rate, Sound sound) {
+    public MovieWriter(Path file, Codec codec, int width, int height, FrameRate rate, Sound sound) {
         if (width % 2 != 0 || height % 2 != 0) {
             throw new BadInput("A movie's width and height are even numbers, not " + width + " x " + height + ".");
         }
@@ -45,16 +94,10 @@ public final class MovieWriter implements AutoCloseable {
         this.height = height;
         picture = new Frame(width, height, Frame.DEPTH_UBYTE, 4);
         recorder = new FFmpegFrameRecorder(file.toFile(), width, height, 1);
-        recorder.setFormat("mp4");
         recorder.setFrameRate(rate.perSecond());
-        recorder.setVideoCodec(avcodec.AV_CODEC_ID_H264);
-        recorder.setPixelFormat(avutil.AV_PIX_FMT_YUV420P);
-        recorder.setVideoBitrate(Math.max(1_500_000, (int) (width * height * rate.perSecond() * 0.22)));
-        recorder.setGopSize(Math.max(1, rate.nominal()));
-        recorder.setAudioCodec(avcodec.AV_CODEC_ID_AAC);
+        codec.set(recorder, width * (double) height * rate.perSecond(), rate.nominal());
         recorder.setSampleRate(SOUND_RATE);
         recorder.setAudioChannels(1);
-        recorder.setAudioBitrate(160_000);
         try {
             recorder.start();
         } catch (FrameRecorder.Exception failure) {
@@ -62,7 +105,7 @@ public final class MovieWriter implements AutoCloseable {
         }
     }
 
-    /** Adds the next picture and the sound that is heard while it shows. */
+    /** Adds the next picture, premultiplied where it can be seen through, and the sound that is heard while it shows. */
     public void add(Picture next) {
         ByteBuffer bytes = (ByteBuffer) picture.image[0];
         int stride = picture.imageStride;
@@ -70,11 +113,11 @@ public final class MovieWriter implements AutoCloseable {
         for (int y = 0; y < height; y++) {
             int at = y * stride;
             for (int x = 0; x < width; x++, at += 4) {
-                int pixel = pixels[y * width + x];
+                int pixel = Png.straight(pixels[y * width + x]);
                 bytes.put(at, (byte) pixel);
                 bytes.put(at + 1, (byte) (pixel >> 8));
                 bytes.put(at + 2, (byte) (pixel >> 16));
-                bytes.put(at + 3, (byte) 255);
+                bytes.put(at + 3, (byte) (pixel >>> 24));
             }
         }
         try {

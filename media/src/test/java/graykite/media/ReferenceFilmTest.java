@@ -59,8 +59,13 @@ class ReferenceFilmTest {
 
     private Path film(FrameRate rate, int frames) {
         Path file = folder.resolve("numbers.mp4");
-        try (MovieWriter writer =
-                new MovieWriter(file, BITS * SIZE, 2 * SIZE, rate, Sound.silence(frames / rate.perSecond(), 48_000))) {
+        try (MovieWriter writer = new MovieWriter(
+                file,
+                MovieWriter.Codec.H264,
+                BITS * SIZE,
+                2 * SIZE,
+                rate,
+                Sound.silence(frames / rate.perSecond(), 48_000))) {
             for (int f = 0; f < frames; f++) {
                 writer.add(numbered(f));
             }

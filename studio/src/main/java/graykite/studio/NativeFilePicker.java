@@ -2,8 +2,10 @@ package graykite.studio;
 
 import graykite.studio.model.FilePicker;
 import java.io.File;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
@@ -15,6 +17,23 @@ final class NativeFilePicker implements FilePicker {
 
     NativeFilePicker(Stage stage) {
         this.stage = stage;
+    }
+
+    @Override
+    public boolean reveal(Path folder) {
+        String system = System.getProperty("os.name").toLowerCase(Locale.ROOT);
+        String opens = system.contains("win") ? "explorer" : system.contains("mac") ? "open" : "xdg-open";
+        try {
+            new ProcessBuilder(opens, folder.toAbsolutePath().toString())
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .redirectError(ProcessBuilder.Redirect.DISCARD)
+                    .start();
+            return true;
+        } catch (IOException noManager) {
+            System.getLogger(NativeFilePicker.class.getName())
+                    .log(System.Logger.Level.INFO, "No file manager: " + opens, noManager);
+            return false;
+        }
     }
 
     private static FileChooser chooser(Ask ask) {

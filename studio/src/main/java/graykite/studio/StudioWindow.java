@@ -91,7 +91,10 @@ public final class StudioWindow {
         this.work = layOut();
         this.alone = new FaceAlone(stage, all, work, stageArea, new ReviewBar(workspace, player));
         this.table = new LinesTable(
-                workspace, stageArea, m -> workspace.figures().of(m).thenApplyAsync(MouthPictures::portrait));
+                workspace,
+                stageArea,
+                m -> workspace.figures().of(m).thenApplyAsync(MouthPictures::portrait),
+                () -> knot.set(Knot.DELIVERY));
         new Following(this, desks, director, mouths, this::refresh).begin();
         knot.addListener((o, b, now) -> {
             desks.open(face.tool());

@@ -72,9 +72,9 @@ final class WindowActions {
                 UserAction.of("Project", "Load a script", "Ctrl+T", files::chooseScript),
                 UserAction.of("Project", "Read the line", "Ctrl+R", () -> window.readingDesk()
                         .readNow()),
-                UserAction.of("Project", "Export", "Ctrl+E", () -> {
+                UserAction.of("Project", "Deliver", "Ctrl+E", () -> {
                     window.knot().set(Knot.DELIVERY);
-                    window.delivery().exportWithDialog();
+                    window.delivery().deliverOrAsk();
                 }),
                 UserAction.of("Reading", "Read all unread lines", "Ctrl+Shift+R", () -> window.workspace()
                         .readings()

@@ -8,19 +8,15 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.acting.PoseKey;
-import graykite.media.Delivery;
 import graykite.picture.Camera;
 import graykite.project.Line;
 import graykite.studio.model.Knot;
 import graykite.studio.model.UserAction;
 import graykite.studio.view.HelpOverlay;
 import graykite.time.TimeRange;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.event.ActionEvent;
 import javafx.event.EventType;
 import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
@@ -59,14 +55,6 @@ class DeskWindowTest extends RealWindow {
     private static <T extends Node> T named(FxRobot robot, Class<T> type, String accessible) {
         return robot.lookup(n -> type.isInstance(n) && accessible.equals(n.getAccessibleText()) && n.isVisible())
                 .query();
-    }
-
-    private void type(FxRobot robot, TextField field, String text) {
-        run(() -> {
-            field.requestFocus();
-            field.setText(text);
-            field.getOnAction().handle(new ActionEvent());
-        });
     }
 
     private void fire(FxRobot robot, String text) {
@@ -138,23 +126,6 @@ class DeskWindowTest extends RealWindow {
                 .isPresent());
         type(robot, named(robot, TextField.class, "Frame at which the recording starts"), "soon");
         assertEquals(1001, line().voice().startFrame(), "what is no number changes nothing");
-    }
-
-    /** Every format is delivered from the window under the name that was chosen. */
-    @Test
-    void everyFormatIsDelivered(FxRobot robot) throws Exception {
-        run(() -> window.knot().set(Knot.DELIVERY));
-        for (Delivery.Format format : List.of(Delivery.Format.GLB, Delivery.Format.CSV, Delivery.Format.JSON)) {
-            Path file = folder.resolve("out" + format.extension());
-            answers.add(file);
-            run(() -> window.delivery().choose(format));
-            robot.clickOn("#export");
-            await(() -> Files.exists(file) && workspace.jobs().running().get().isEmpty());
-            assertTrue(Files.size(file) > 1000, file.toString());
-        }
-        answers.clear();
-        robot.clickOn("#export");
-        assertTrue(onFx(() -> workspace.jobs().running().get().isEmpty()), "nothing was chosen, nothing is done");
     }
 
     private Node canvas() {

@@ -176,7 +176,8 @@ final class DocumentationFigures {
         try {
             Path file = Files.createTempDirectory("kite-shots").resolve("reference.mp4");
             FrameRate rate = FrameRate.FILM;
-            try (MovieWriter writer = new MovieWriter(file, 480, 360, rate, Sound.silence(scene.duration(), 48_000))) {
+            try (MovieWriter writer = new MovieWriter(
+                    file, MovieWriter.Codec.H264, 480, 360, rate, Sound.silence(scene.duration(), 48_000))) {
                 for (int f = 0; f < scene.duration() * rate.perSecond(); f++) {
                     List<double[]> values = scene.at(rate.secondsAt(f));
                     int[] pixels = new int[480 * 360];

@@ -11,10 +11,13 @@ import graykite.studio.play.SilentOut;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import javafx.event.ActionEvent;
 import javafx.geometry.Point2D;
+import javafx.scene.control.TextField;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -34,6 +37,9 @@ abstract class RealWindow {
     /** Answers the questions for files: the next answer for each. */
     final Deque<Path> answers = new ArrayDeque<>();
 
+    /** Folders that were shown in the file manager. */
+    final List<Path> revealed = new ArrayList<>();
+
     private final FilePicker picker = new FilePicker() {
         @Override
         public Optional<Path> open(Ask ask) {
@@ -50,6 +56,12 @@ abstract class RealWindow {
         @Override
         public Optional<Path> save(Ask ask) {
             return Optional.ofNullable(answers.poll());
+        }
+
+        @Override
+        public boolean reveal(Path shown) {
+            revealed.add(shown);
+            return true;
         }
 
         @Override
@@ -129,6 +141,15 @@ abstract class RealWindow {
             mouse.releaseNoWait(MouseButton.PRIMARY);
         }
         settle();
+    }
+
+    /** Types over what stands in a field, and Enter. */
+    final void type(FxRobot robot, TextField field, String text) {
+        run(() -> {
+            field.requestFocus();
+            field.setText(text);
+            field.getOnAction().handle(new ActionEvent());
+        });
     }
 
     /** Waits until what is seen is what the project comes to. */

@@ -59,7 +59,7 @@ class ReferenceWindowTest extends RealWindow {
 
     private Path film(Sound sound) {
         Path file = folder.resolve("take.mp4");
-        try (MovieWriter writer = new MovieWriter(file, 64, 64, FrameRate.parse("25"), sound)) {
+        try (MovieWriter writer = new MovieWriter(file, MovieWriter.Codec.H264, 64, 64, FrameRate.parse("25"), sound)) {
             for (int f = 0; f < FRAMES; f++) {
                 int grey = 20 + 2 * f;
                 int[] pixels = new int[64 * 64];

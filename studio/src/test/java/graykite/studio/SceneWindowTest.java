@@ -6,12 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.delivery.Kind;
 import graykite.edit.ActingEdit;
 import graykite.edit.LineEdit;
 import graykite.edit.ReadingEdit;
 import graykite.format.ProjectFiles;
 import graykite.hearing.SimulatedVoice;
-import graykite.media.Delivery;
 import graykite.media.WavFiles;
 import graykite.picture.Camera;
 import graykite.project.Line;
@@ -132,11 +132,11 @@ class SceneWindowTest extends RealWindow {
         assertEquals(0.5, onFx(() -> window.player().time().get()), 1e-6);
 
         run(() -> window.knot().set(Knot.DELIVERY));
-        answers.add(folder.resolve("fog.csv"));
-        run(() -> window.delivery().choose(Delivery.Format.CSV));
+        answers.add(folder);
+        run(() -> window.delivery().choose(Kind.CURVES_CSV));
         robot.clickOn("#export");
-        await(() -> Files.exists(folder.resolve("fog-pim.csv")));
-        assertTrue(Files.exists(folder.resolve("fog-odile.csv")));
+        await(() -> Files.exists(folder.resolve("Fog-pim.csv")));
+        assertTrue(Files.exists(folder.resolve("Fog-odile.csv")));
 
         // Saved and opened again the scene is there.
         answers.add(folder.resolve("talk.kite"));

@@ -26,7 +26,6 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -129,14 +128,16 @@ class WindowTest extends RealWindow {
         robot.press(KeyCode.CONTROL, KeyCode.DIGIT7).release(KeyCode.DIGIT7, KeyCode.CONTROL);
         assertEquals(Knot.DELIVERY, onFx(() -> window.knot().get()));
         assertFalse(robot.lookup("#export").queryButton().isDisabled());
-        Path glb = folder.resolve("line.glb");
         onFx(() -> {
-            window.delivery().exportTo(glb);
+            window.delivery().deliverTo(folder);
             return null;
         });
-        await(() -> Files.exists(glb) && workspace.jobs().running().get().isEmpty());
-        assertTrue(Files.size(glb) > 1_000_000);
-        assertTrue(robot.lookup("#message").queryAs(Label.class).getText().startsWith("Exported line.glb"));
+        await(() -> workspace.jobs().message().get().startsWith("Delivered 1 file"));
+        try (var files = Files.list(folder)) {
+            Path glb =
+                    files.filter(f -> f.toString().endsWith(".glb")).findFirst().orElseThrow();
+            assertTrue(Files.size(glb) > 1_000_000);
+        }
     }
 
     private double jaw(double time) {
@@ -258,7 +259,7 @@ class WindowTest extends RealWindow {
                 window.knot().set(knot);
             }
             workspace.readings().read();
-            window.delivery().exportWithDialog();
+            window.delivery().deliverOrAsk();
             return null;
         });
         assertTrue(onFx(() -> workspace.jobs().message().get()).startsWith("There is nothing to deliver"));

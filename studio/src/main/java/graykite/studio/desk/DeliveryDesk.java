@@ -1,177 +1,293 @@
 package graykite.studio.desk;
 
-import graykite.media.Delivery;
+import graykite.delivery.DeliveryPlan;
+import graykite.delivery.Kind;
+import graykite.delivery.Order;
+import graykite.delivery.OrderFiles;
+import graykite.delivery.Output;
 import graykite.picture.Camera;
-import graykite.project.Line;
-import graykite.project.SceneWork;
-import graykite.scene.Scene;
-import graykite.sound.Sound;
+import graykite.project.Member;
+import graykite.studio.model.Deliveries;
+import graykite.studio.model.Deliveries.What;
 import graykite.studio.model.FileMemory;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.Workspace;
-import graykite.time.FrameRate;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.VBox;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import org.kordamp.ikonli.feather.Feather;
 
-/** Delivery: the line as a file. */
+/** Delivery: lines and scenes as files, what will be written before it is, and a queue. */
 public final class DeliveryDesk extends Desk {
+    /** Name of the view in which the stage is seen. */
+    static final String STAGE = "stage";
+
+    private static final int LISTED = 4;
+
     private final Workspace workspace;
+    private final Deliveries deliveries;
     private final FileMemory asks;
     private final Supplier<Camera> camera;
-    private final ToggleGroup formats = new ToggleGroup();
-    private final ComboBox<String> rate = new ComboBox<>();
-    private final ComboBox<Integer> size = new ComboBox<>();
-    private final ComboBox<String> view = new ComboBox<>();
-    private final Button export = new Button("Export…");
-    private final Label frames = Parts.quiet("");
-    private final GridPane pictures = new GridPane(10, 8);
+    private final ComboBox<What> what = new ComboBox<>();
+    private final MenuButton performers = new MenuButton();
+    private final MenuButton presets = new MenuButton("Presets");
+    private final KindsPane kinds;
+    private final OrderFields fields;
+    private final Button folder;
+    private final Label summary = new Label();
+    private final Label listed = Parts.quiet("");
+    private final Button deliver;
+    private final Map<What, String> titles = new EnumMap<>(What.class);
 
     /**
      * @param camera how the stage is seen
      * @param picker asks where things go
      */
     public DeliveryDesk(Workspace workspace, Supplier<Camera> camera, FilePicker picker) {
-        this.asks = new FileMemory(picker, workspace.settings(), "deliveries");
         this.workspace = workspace;
+        this.deliveries = workspace.deliveries();
         this.camera = camera;
-        VBox choices = new VBox(6);
-        for (Delivery.Format format : Delivery.Format.values()) {
-            ToggleButton choice =
-                    new ToggleButton(format.title() + (format.extension().isEmpty() ? "" : "   " + format.extension()));
-            choice.setToggleGroup(formats);
-            choice.setUserData(format);
-            choice.setMaxWidth(Double.MAX_VALUE);
-            choice.setAlignment(Pos.CENTER_LEFT);
-            choice.setOnAction(e -> {
-                choice.setSelected(true);
-                workspace.settings().setText("delivery.format", format.name());
-                refresh();
-            });
-            choice.setSelected(format.name().equals(workspace.settings().text("delivery.format", "GLB")));
-            choices.getChildren().add(choice);
-        }
-        rate.getItems().addAll("As the project", "23.976", "24", "25", "29.97", "30", "50", "59.94", "60");
-        rate.setValue("As the project");
-        rate.setOnAction(e -> refresh());
-        rate.setTooltip(new Tooltip("Frames a second of what is delivered"));
-        size.getItems().addAll(480, 720, 1080);
-        size.setValue(720);
-        view.getItems().addAll("Front", "As on the stage");
-        view.setValue("Front");
-        pictures.addRow(0, new Label("Pixels a side"), size);
-        pictures.addRow(1, new Label("View"), view);
-        export.getStyleClass().add("primary");
-        export.setId("export");
-        export.setTooltip(new Tooltip("Choose where it goes (Ctrl+E)"));
-        export.setOnAction(e -> exportWithDialog());
-        GridPane timing = new GridPane(10, 8);
-        timing.addRow(0, new Label("Frames a second"), rate);
+        this.asks = new FileMemory(picker, workspace.settings(), "deliveries");
+        this.kinds = new KindsPane(deliveries);
+        this.fields = new OrderFields(workspace);
+        what.getItems().addAll(What.values());
+        what.setConverter(new Shown<>(w -> titles.getOrDefault(w, "")));
+        what.setMaxWidth(Double.MAX_VALUE);
+        what.setId("deliver-what");
+        what.setAccessibleText("What is delivered");
+        what.setTooltip(new Tooltip("What of the project is delivered; more is chosen in the table of lines (Ctrl+L)"));
+        what.setOnAction(e -> {
+            if (what.getValue() != null) {
+                deliveries.what().set(what.getValue());
+            }
+        });
+        HBox.setHgrow(what, Priority.ALWAYS);
+        performers.setTooltip(
+                new Tooltip("Who performs the lines: their speakers, or others, each in files of their own"));
+        performers.setId("deliver-as");
+        presets.setId("delivery-presets");
+        presets.setTooltip(new Tooltip("What was set up once, to be used again and shared"));
+        folder = Parts.button("", Feather.FOLDER, "Choose where the files go", "delivery-folder", this::chooseFolder);
+        folder.setMaxWidth(Double.MAX_VALUE);
+        folder.setTextOverrun(OverrunStyle.LEADING_ELLIPSIS);
+        folder.getStyleClass().add("row-button");
+        HBox.setHgrow(folder, Priority.ALWAYS);
+        deliver = Parts.button("Deliver", Feather.SEND, "Writes these files (Ctrl+E)", "export", this::deliverOrAsk);
+        deliver.getStyleClass().add("primary");
+        deliver.setMaxWidth(Double.MAX_VALUE);
+        summary.getStyleClass().add("proof-summary");
+        summary.setWrapText(true);
+        summary.setMinHeight(Label.USE_PREF_SIZE);
+        summary.setId("delivery-summary");
+        Label into = new Label("Into");
+        into.setMinWidth(46);
+        HBox head = Parts.row(Parts.title("Delivery"), new Gap(), presets);
         getChildren()
                 .addAll(
-                        Parts.title("Delivery"),
-                        choices,
-                        timing,
-                        pictures,
-                        frames,
-                        export,
-                        Parts.quiet(
-                                "Still to come: many lines at once, ranges, exposure sheets, subtitles from here."));
+                        head,
+                        Parts.row(what, performers),
+                        Parts.card(kinds),
+                        Parts.card(fields, Parts.row(into, folder)),
+                        summary,
+                        listed,
+                        deliver,
+                        new QueuePane(deliveries.queue(), asks, workspace.jobs()::say));
+        deliveries.order().addListener((o, b, n) -> refresh());
+        deliveries.what().addListener((o, b, n) -> refresh());
+        deliveries.chosen().addListener((o, b, n) -> refresh());
+        deliveries.performers().addListener((o, b, n) -> refresh());
+        deliveries.folder().addListener((o, b, n) -> refresh());
     }
 
-    /** Chooses a format. */
-    public void choose(Delivery.Format wanted) {
-        formats.getToggles().stream().filter(t -> t.getUserData() == wanted).forEach(formats::selectToggle);
-        refresh();
+    /** Room between what stands left and right. */
+    private static final class Gap extends Region {
+        Gap() {
+            HBox.setHgrow(this, Priority.ALWAYS);
+        }
     }
 
-    private Delivery.Format format() {
-        return formats.getSelectedToggle() == null
-                ? Delivery.Format.GLB
-                : (Delivery.Format) formats.getSelectedToggle().getUserData();
+    /** Chooses one format. */
+    public void choose(Kind kind) {
+        deliveries.order().set(deliveries.order().get().withKinds(Set.of(kind)));
     }
 
-    /** Of what is delivered: the scene that is open, else the line. */
-    private String title() {
-        return workspace
-                .openScene()
-                .map(SceneWork::title)
-                .orElseGet(() -> workspace.line().map(Line::title).orElse(""))
-                .strip();
-    }
-
-    private FrameRate chosenRate() {
-        return rate.getSelectionModel().getSelectedIndex() <= 0
-                ? workspace.project().rate()
-                : FrameRate.parse(rate.getValue());
-    }
-
-    /** Asks for a place and exports there. */
-    public void exportWithDialog() {
-        if (workspace.scene().get().isEmpty()) {
-            workspace.jobs().say("There is nothing to deliver yet: the line has no reading.");
+    /** Asks for a folder where none is chosen yet, and delivers there. */
+    public void deliverOrAsk() {
+        if (deliveries.preview().plan().isEmpty()) {
+            workspace.jobs().say(deliveries.preview().problem());
             return;
         }
-        Delivery.Format format = format();
-        String name = title().replaceAll("[^\\p{L}\\p{N}]+", "_");
-        Optional<Path> chosen = format == Delivery.Format.PICTURES
-                ? asks.folder("Folder for the pictures")
-                : asks.save(
-                        "Export " + format.title(),
-                        format.title(),
-                        List.of(format.extension()),
-                        name + format.extension());
-        chosen.ifPresent(this::exportTo);
+        if (deliveries.folder().get().isEmpty()) {
+            chooseFolder();
+        }
+        deliveries.deliver(Map.of(STAGE, camera.get()));
     }
 
-    /** Exports in the format that the path asks for. */
-    public void exportTo(Path path) {
-        Optional<Scene> scene = workspace.scene().get();
-        Optional<Sound> sound = workspace.stageSound().get().sound();
-        if (scene.isEmpty() || sound.isEmpty()) {
-            return;
-        }
-        FrameRate chosen = chosenRate();
-        Delivery.View how = new Delivery.View(
-                view.getSelectionModel().getSelectedIndex() == 1 ? camera.get() : Camera.FRONT,
-                size.getValue(),
-                workspace.scenes().startFrame());
-        workspace
-                .jobs()
-                .start(
-                        "Exporting " + path.getFileName(),
-                        progress -> {
-                            return Delivery.deliver(scene.get(), sound.get(), chosen, how, path, progress);
-                        },
-                        done -> workspace
-                                .jobs()
-                                .say("Exported "
-                                        + done.stream()
-                                                .map(p -> p.getFileName().toString())
-                                                .collect(Collectors.joining(", "))
-                                        + " to " + path.toAbsolutePath().getParent() + "."));
+    /** Delivers into a folder. */
+    public void deliverTo(Path into) {
+        deliveries.folder().set(Optional.of(into));
+        deliverOrAsk();
     }
+
+    private void chooseFolder() {
+        asks.folder("Where the files go").ifPresent(f -> deliveries.folder().set(Optional.of(f)));
+    }
+
+    // --- presets
+    // -------------------------------------------------------------------------------------------------------
+
+    private void offerPresets() {
+        List<MenuItem> items = new ArrayList<>();
+        for (Order preset : deliveries.presets().list()) {
+            MenuItem item = new MenuItem(preset.name());
+            item.setOnAction(e -> deliveries.order().set(preset));
+            items.add(item);
+        }
+        TextField name = new TextField();
+        name.setPromptText("Keep this as\u2026");
+        name.setId("preset-name");
+        name.setAccessibleText("Name of the preset");
+        CustomMenuItem keep = new CustomMenuItem(name, false);
+        name.setOnAction(e -> deliveries
+                .presets()
+                .save(name.getText(), deliveries.order().get())
+                .ifPresent(kept -> {
+                    presets.hide();
+                    workspace.jobs().say("Kept the preset \"" + kept.name() + "\".");
+                    deliveries.order().set(kept);
+                }));
+        MenuItem save = new MenuItem("Save as a file\u2026");
+        save.setOnAction(e -> saveAsFile());
+        MenuItem open = new MenuItem("Open a file\u2026");
+        open.setOnAction(e -> openFile());
+        items.add(new SeparatorMenuItem());
+        items.add(keep);
+        items.add(save);
+        items.add(open);
+        presets.getItems().setAll(items);
+    }
+
+    private void saveAsFile() {
+        Order order = deliveries.order().get();
+        asks.save(
+                        "Save the preset",
+                        "Delivery preset",
+                        List.of(OrderFiles.EXTENSION),
+                        (order.name().isBlank() ? "delivery" : order.name()) + OrderFiles.EXTENSION)
+                .ifPresent(path -> workspace
+                        .jobs()
+                        .start(
+                                "Saving " + path.getFileName(),
+                                progress -> {
+                                    OrderFiles.save(order, path);
+                                    return path;
+                                },
+                                done -> workspace.jobs().say("Saved " + path.getFileName() + ".")));
+    }
+
+    private void openFile() {
+        asks.open("Open a preset", "Delivery preset", List.of(OrderFiles.EXTENSION))
+                .ifPresent(path -> workspace
+                        .jobs()
+                        .start("Opening " + path.getFileName(), progress -> OrderFiles.open(path), order -> deliveries
+                                .order()
+                                .set(order)));
+    }
+
+    // --- showing
+    // -------------------------------------------------------------------------------------------------------
 
     @Override
     public void refresh() {
-        Optional<Scene> scene = workspace.scene().get();
-        export.setDisable(scene.isEmpty());
-        boolean drawn = format() == Delivery.Format.MP4 || format() == Delivery.Format.PICTURES;
-        pictures.setVisible(drawn);
-        pictures.setManaged(drawn);
-        frames.setText(scene.map(p -> chosenRate().framesToCover(p.duration()) + " frames of " + title()
-                        + (p.size() > 1 && !drawn ? ", a file for each of " + p.size() + " people" : ""))
-                .orElse("The line has no reading yet; read it on the Reading desk."));
+        int chosen = deliveries.chosen().get().size();
+        titles.put(
+                What.HERE,
+                workspace
+                        .openScene()
+                        .map(s -> "The scene " + s.title().strip())
+                        .or(() -> workspace
+                                .line()
+                                .map(l -> "The line " + l.title().strip()))
+                        .orElse("The line"));
+        titles.put(What.CHOSEN, chosen == 0 ? "Chosen in the table of lines" : chosen + " chosen in the table");
+        titles.put(What.LINES, "All lines (" + workspace.project().lines().size() + ")");
+        titles.put(What.SCENES, "All scenes (" + workspace.project().scenes().size() + ")");
+        // The combo box asks for its texts anew only when its value is set.
+        what.setValue(null);
+        what.setValue(deliveries.what().get());
+        offerPerformers();
+        offerPresets();
+        kinds.refresh();
+        fields.refresh();
+        folder.setText(deliveries.folder().get().map(Path::toString).orElse("Choose a folder\u2026"));
+        Deliveries.Preview preview = deliveries.preview();
+        deliver.setDisable(preview.plan().isEmpty());
+        summary.getStyleClass().setAll("label", preview.plan().isEmpty() ? "warn" : "proof-summary");
+        summary.setText(preview.plan().map(DeliveryDesk::counted).orElse(preview.problem()));
+        listed.setText(preview.plan().map(DeliveryDesk::names).orElse(""));
+        Parts.shown(listed, preview.plan().isPresent());
+    }
+
+    private static String counted(DeliveryPlan plan) {
+        int count = plan.outputs().size();
+        double megabytes = plan.bytes() / 1e6;
+        String size = megabytes >= 1000
+                ? String.format(Locale.ROOT, "%.1f GB", megabytes / 1000)
+                : String.format(Locale.ROOT, megabytes >= 10 ? "%.0f MB" : "%.1f MB", megabytes);
+        return count + (count == 1 ? " file" : " files") + ", about " + size;
+    }
+
+    private static String names(DeliveryPlan plan) {
+        List<Output> outputs = plan.outputs();
+        String first = outputs.stream()
+                .limit(LISTED)
+                .map(o -> o.path().getFileName() + (o.kind() == Kind.PICTURES ? "/" : ""))
+                .collect(Collectors.joining("\n"));
+        return outputs.size() <= LISTED ? first : first + "\nand " + (outputs.size() - LISTED) + " more";
+    }
+
+    private void offerPerformers() {
+        List<String> chosen = deliveries.performers().get();
+        List<MenuItem> items = new ArrayList<>();
+        for (Member member : workspace.project().cast()) {
+            CheckMenuItem item = new CheckMenuItem(member.name());
+            item.setSelected(chosen.contains(member.id()));
+            item.setOnAction(e -> {
+                List<String> changed = new ArrayList<>(chosen);
+                if (item.isSelected()) {
+                    changed.add(member.id());
+                } else {
+                    changed.remove(member.id());
+                }
+                deliveries.performers().set(List.copyOf(changed));
+            });
+            items.add(item);
+        }
+        performers.getItems().setAll(items);
+        performers.setText(
+                chosen.isEmpty()
+                        ? "by its speaker"
+                        : "by " + chosen.size() + (chosen.size() == 1 ? " other" : " others"));
     }
 }

@@ -51,4 +51,9 @@ public final class FileMemory {
     public Optional<Path> folder(String title) {
         return picker.folder(ask(title, "", List.of(), "")).map(this::remembered);
     }
+
+    /** Shows a folder in the file manager of the system; false where there is none. */
+    public boolean reveal(Path folder) {
+        return picker.reveal(folder);
+    }
 }

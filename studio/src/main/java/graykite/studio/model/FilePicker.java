@@ -25,4 +25,7 @@ public interface FilePicker {
     Optional<Path> save(Ask ask);
 
     Optional<Path> folder(Ask ask);
+
+    /** Shows a folder in the file manager of the system; false where there is none. */
+    boolean reveal(Path folder);
 }

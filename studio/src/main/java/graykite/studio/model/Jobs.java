@@ -36,7 +36,9 @@ public final class Jobs implements AutoCloseable {
         /** Opening and saving projects and small files. */
         FILES,
         /** Opening recordings to be seen and heard. */
-        SOUND
+        SOUND,
+        /** Handing things over, which may take long. */
+        DELIVERY
     }
 
     private record Job(String name, AtomicBoolean cancel, double[] fraction) {}

@@ -50,6 +50,11 @@ public final class Settings {
         return folder.resolve("dictions");
     }
 
+    /** Where the user's own presets of deliveries are kept. */
+    public Path deliveryFolder() {
+        return folder.resolve("deliveries");
+    }
+
     /** Where unsaved work is kept. */
     public Path sessionFolder() {
         return folder.resolve("sessions");

@@ -57,6 +57,7 @@ public final class Workspace extends OpenProject {
     private final Retiming retiming = new Retiming(this);
     private final SheetOverlays overlays = new SheetOverlays();
     private final ProofNotes proof;
+    private final Deliveries deliveries = new Deliveries(this);
 
     /** @param figures who can be on stage */
     public Workspace(Jobs jobs, Settings settings, Figures figures, Workbench workbench) {
@@ -174,6 +175,11 @@ public final class Workspace extends OpenProject {
     /** The mouth chart of who speaks. */
     public ChartEdits charts() {
         return charts;
+    }
+
+    /** What is handed over. */
+    public Deliveries deliveries() {
+        return deliveries;
     }
 
     /** What is still wrong with the line. */

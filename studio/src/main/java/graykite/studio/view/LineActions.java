@@ -1,5 +1,6 @@
 package graykite.studio.view;
 
+import graykite.delivery.Item;
 import graykite.edit.LineEdit;
 import graykite.edit.SceneEdit;
 import graykite.project.Line;
@@ -9,6 +10,7 @@ import graykite.text.Language;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -29,10 +31,14 @@ final class LineActions extends HBox {
     private final TableView<LineEntry> table;
     private final MenuButton speaker = new MenuButton("Give to…");
     private final Button delete;
+    private final Button deliver;
     private final List<Node> forLines;
 
-    /** @param hide puts the table away */
-    LineActions(Workspace workspace, TableView<LineEntry> table, Runnable hide) {
+    /**
+     * @param hide puts the table away
+     * @param openDelivery opens the Delivery desk
+     */
+    LineActions(Workspace workspace, TableView<LineEntry> table, Runnable hide, Runnable openDelivery) {
         super(8);
         this.workspace = workspace;
         this.table = table;
@@ -50,6 +56,11 @@ final class LineActions extends HBox {
                         hide.run();
                     }
                 });
+        deliver = button("Deliver", Feather.SEND, "Hand what is chosen over, from the Delivery desk", () -> {
+            workspace.deliveries().choose(chosenItems());
+            openDelivery.run();
+        });
+        deliver.setId("deliver-lines");
         Button up = button("", Feather.ARROW_UP, "Earlier in the order (Alt+Up)", () -> order(-1));
         Button down = button("", Feather.ARROW_DOWN, "Later in the order (Alt+Down)", () -> order(1));
         up.setAccessibleText("Earlier in the order");
@@ -65,7 +76,7 @@ final class LineActions extends HBox {
         forLines = List.of(read, scene, up, down, language, speaker);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        getChildren().addAll(read, scene, speaker, language, up, down, gap, delete);
+        getChildren().addAll(read, scene, speaker, language, deliver, up, down, gap, delete);
         setAlignment(Pos.CENTER_LEFT);
     }
 
@@ -90,11 +101,19 @@ final class LineActions extends HBox {
     void chosenChanged() {
         boolean none = chosenLines().isEmpty();
         forLines.forEach(n -> n.setDisable(none));
+        deliver.setDisable(chosenItems().isEmpty());
         delete.setDisable(table.getSelectionModel().getSelectedItems().isEmpty());
     }
 
     private List<LineEntry> chosen() {
         return List.copyOf(table.getSelectionModel().getSelectedItems());
+    }
+
+    private List<Item> chosenItems() {
+        return chosen().stream()
+                .filter(Objects::nonNull)
+                .map(e -> e.scene() ? Item.scene(e.id()) : Item.line(e.id()))
+                .toList();
     }
 
     private List<Line> chosenLines() {

@@ -58,12 +58,17 @@ public final class LinesTable extends VBox implements AutoCloseable {
     /**
      * @param host what it is laid over
      * @param portraits draws somebody's face small
+     * @param openDelivery opens the Delivery desk
      */
-    public LinesTable(Workspace workspace, StackPane host, Function<Member, CompletableFuture<Image>> portraits) {
+    public LinesTable(
+            Workspace workspace,
+            StackPane host,
+            Function<Member, CompletableFuture<Image>> portraits,
+            Runnable openDelivery) {
         this.workspace = workspace;
         this.host = host;
         this.portraits = portraits;
-        this.actions = new LineActions(workspace, table, this::hide);
+        this.actions = new LineActions(workspace, table, this::hide, openDelivery);
         setId("lines-table");
         getStyleClass().add("lines-table");
         setSpacing(8);

@@ -1,4 +1,4 @@
-package graykite.command;
+package graykite.workbench;
 
 import graykite.base.BadInput;
 import graykite.format.Shelf;
@@ -7,17 +7,17 @@ import java.util.HashMap;
 import java.util.Map;
 
 /** What a script names: files beside it. What it stores stays in memory. */
-final class ScriptShelf implements Shelf {
+public final class ScriptShelf implements Shelf {
     private final Path folder;
     private final Map<String, byte[]> kept = new HashMap<>();
 
     /** @param folder against which the names of files are meant */
-    ScriptShelf(Path folder) {
+    public ScriptShelf(Path folder) {
         this.folder = folder;
     }
 
     /** Takes the recordings that a project holds already, so that a script may name them by their hash. */
-    void take(byte[] content, String hash) {
+    public void take(byte[] content, String hash) {
         kept.put(hash, content);
     }
 

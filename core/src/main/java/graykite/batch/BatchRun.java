@@ -1,0 +1,149 @@
+package graykite.batch;
+
+import graykite.base.BadInput;
+import graykite.base.Progress;
+import graykite.batch.BatchResult.Written;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
+
+/**
+ * Does rows of a table, several at once. What an earlier run did and nobody changed is not done again; one bad row never
+ * stops the rest; a run that is stopped goes on where it was.
+ */
+public final class BatchRun {
+    private final BatchWork work;
+    private final BatchRecords records;
+    private final Path folder;
+
+    /** @param folder of the delivery */
+    public BatchRun(BatchWork work, BatchRecords records, Path folder) {
+        this.work = work;
+        this.records = records;
+        this.folder = folder;
+    }
+
+    /**
+     * A row is over.
+     *
+     * @param before true when it was done in an earlier run
+     * @param done rows that are over
+     * @param all rows there are
+     * @param secondsLeft guessed from what was done so far
+     */
+    public record Told(BatchResult result, boolean before, int done, int all, double secondsLeft) {}
+
+    /**
+     * Does rows.
+     *
+     * @param jobs how many at once
+     * @param again true to do what was done before too
+     * @param told hears of each, one at a time
+     * @throws CancellationException once the user asked to stop
+     */
+    public void run(List<BatchRow> rows, int jobs, boolean again, Consumer<Told> told, Progress progress) {
+        AtomicInteger done = new AtomicInteger();
+        AtomicInteger worked = new AtomicInteger();
+        long began = System.nanoTime();
+        Object voice = new Object();
+        try (ExecutorService workers = Executors.newFixedThreadPool(
+                Math.max(1, jobs), Thread.ofPlatform().name("kite-batch-", 0).factory())) {
+            for (BatchRow row : rows) {
+                workers.submit(() -> {
+                    if (progress.cancelled()) {
+                        return;
+                    }
+                    Optional<BatchResult> kept = again ? Optional.empty() : before(row);
+                    BatchResult result = kept.orElseGet(() -> one(row, progress));
+                    if (progress.cancelled() && !result.good()) {
+                        return;
+                    }
+                    int over = done.incrementAndGet();
+                    int own = kept.isPresent() ? worked.get() : worked.incrementAndGet();
+                    double each = own == 0 ? 0 : (System.nanoTime() - began) / 1e9 / own;
+                    synchronized (voice) {
+                        told.accept(new Told(result, kept.isPresent(), over, rows.size(), each * (rows.size() - over)));
+                        progress.at(over / (double) rows.size());
+                    }
+                });
+            }
+            workers.shutdown();
+            awaitEnd(workers);
+        }
+        if (progress.cancelled()) {
+            throw new CancellationException("Stopped; started again it goes on where it was.");
+        }
+    }
+
+    private static void awaitEnd(ExecutorService workers) {
+        try {
+            while (!workers.awaitTermination(1, TimeUnit.HOURS)) {
+                // Long tables take long.
+            }
+        } catch (InterruptedException stopped) {
+            workers.shutdownNow();
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** What became of a row before, when it was good, is unchanged and all of it is still there. */
+    private Optional<BatchResult> before(BatchRow row) {
+        return records.of(row.number())
+                .filter(r -> r.good() && r.out().equals(row.out()))
+                .filter(r -> {
+                    try {
+                        return r.inputs().equals(work.inputs(row))
+                                && r.files().stream().allMatch(this::isThere);
+                    } catch (BadInput changed) {
+                        return false;
+                    }
+                });
+    }
+
+    private boolean isThere(Written file) {
+        Path path = folder.resolve(file.path());
+        try {
+            return file.bytes() < 0 ? Files.isDirectory(path) : Files.exists(path) && Files.size(path) == file.bytes();
+        } catch (IOException vanished) {
+            return false;
+        }
+    }
+
+    private BatchResult one(BatchRow row, Progress progress) {
+        long began = System.nanoTime();
+        String inputs = "";
+        BatchResult result;
+        try {
+            inputs = work.inputs(row);
+            result = work.run(row, inputs, progress.quiet());
+        } catch (CancellationException stopped) {
+            return BatchResult.failed(row, inputs, "Stopped.", 0);
+        } catch (BadInput bad) {
+            String says = bad.getMessage().startsWith("row ")
+                    ? bad.getMessage()
+                    : "row " + row.number() + ": " + bad.getMessage();
+            result = BatchResult.failed(row, inputs, says, (System.nanoTime() - began) / 1e9);
+        } catch (RuntimeException | OutOfMemoryError fault) {
+            System.getLogger(BatchRun.class.getName()).log(System.Logger.Level.ERROR, "Row " + row.number(), fault);
+            result = BatchResult.failed(
+                    row,
+                    inputs,
+                    "row " + row.number() + ": unexpected fault: " + fault,
+                    (System.nanoTime() - began) / 1e9);
+        }
+        try {
+            records.keep(result);
+            return result;
+        } catch (BadInput full) {
+            return BatchResult.failed(row, inputs, "row " + row.number() + ": " + full.getMessage(), result.took());
+        }
+    }
+}
