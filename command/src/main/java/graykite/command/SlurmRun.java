@@ -9,8 +9,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -21,6 +21,11 @@ import java.util.stream.IntStream;
  * ended without doing all their rows are submitted once more.
  */
 final class SlurmRun {
+    /** Properties with which this program is told another launcher, and where Slurm's configuration is. */
+    static final String LAUNCHER = "graykite.launcher";
+
+    static final String CONFIGURATION = "graykite.slurm.configuration";
+
     private static final int ROWS_A_TASK = 250;
     private static final int MOST_TASKS = 10_000;
     private static final Pattern PLAIN = Pattern.compile("[A-Za-z0-9:.,_-]{1,64}");
@@ -109,7 +114,7 @@ final class SlurmRun {
 
     /** The launcher that this was started with, else the one on the path of the cluster. */
     private static String launcher() {
-        String own = System.getenv("KITE_LAUNCHER");
+        String own = Optional.ofNullable(System.getProperty(LAUNCHER)).orElse(System.getenv("KITE_LAUNCHER"));
         return own == null || own.isBlank() ? "kite" : own;
     }
 
@@ -173,7 +178,10 @@ final class SlurmRun {
     }
 
     private static String ask(String... command) throws IOException {
-        Process process = new ProcessBuilder(new ArrayList<>(List.of(command))).start();
+        ProcessBuilder builder = new ProcessBuilder(command);
+        Optional.ofNullable(System.getProperty(CONFIGURATION))
+                .ifPresent(c -> builder.environment().put("SLURM_CONF", c));
+        Process process = builder.start();
         String output = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         String error = new String(process.getErrorStream().readAllBytes(), StandardCharsets.UTF_8);
         try {
