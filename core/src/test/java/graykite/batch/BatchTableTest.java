@@ -4,11 +4,13 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
 import graykite.base.BadInput;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -66,6 +68,20 @@ class BatchTableTest {
                 refused.getMessage().startsWith("lines.csv")
                         && refused.getMessage().contains(says),
                 refused.getMessage());
+    }
+
+    /** The schema of a row names the columns that are read, no other. */
+    @Test
+    void theSchemaIsTheTable() throws Exception {
+        List<String> named = new ArrayList<>();
+        new ObjectMapper()
+                .readTree(Path.of("..", "docs", "batch.schema.json").toFile())
+                .path("properties")
+                .fieldNames()
+                .forEachRemaining(named::add);
+        assertEquals(
+                BatchTable.COLUMNS.stream().sorted().toList(),
+                named.stream().sorted().toList());
     }
 
     @Test

@@ -203,6 +203,9 @@ class DeliveryWindowTest extends RealWindow {
         assertTrue(
                 newest().problems().getFirst().contains("Not read"),
                 newest().problems().toString());
+        robot.clickOn("#queue-report");
+        await(() -> Files.exists(into.resolve("report.html")));
+        assertTrue(Files.readString(into.resolve("report.csv")).contains("Not read,failed"));
         // Trying again is about what is missing alone.
         run(() -> workspace.deliveries().queue().retry(newest()));
         awaitState(Queued.State.FAILED);

@@ -4,6 +4,7 @@ import graykite.acting.Cue;
 import graykite.acting.Instincts.Kind;
 import graykite.base.AtomicFiles;
 import graykite.base.Progress;
+import graykite.delivery.OrderFiles;
 import graykite.edit.ActingEdit;
 import graykite.edit.LineEdit;
 import graykite.format.DictionFiles;
@@ -22,10 +23,12 @@ import graykite.project.SoundFile;
 import graykite.scene.Performance;
 import graykite.sound.Sound;
 import graykite.studio.model.ClipEdits;
+import graykite.studio.model.Deliveries;
 import graykite.studio.model.Knot;
 import graykite.studio.model.MarkEdits;
 import graykite.studio.model.MouthEdits;
 import graykite.studio.model.OwnCurves;
+import graykite.studio.model.Queued;
 import graykite.studio.model.Selection;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.BringInOverlay;
@@ -40,6 +43,7 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.animation.PauseTransition;
@@ -155,15 +159,7 @@ final class DocumentationShots {
         add("", () -> window.root().getChildren().removeLast(), acted);
         addMouth(acted);
         addReading(acted);
-        add(
-                "export",
-                () -> {
-                    window.face().camera().set(Camera.THREE_QUARTER);
-                    window.sheet().fit();
-                    window.player().seek(4.1);
-                    window.knot().set(Knot.DELIVERY);
-                },
-                acted);
+        addDelivery(acted);
         add(
                 "",
                 () -> {
@@ -270,6 +266,47 @@ final class DocumentationShots {
     }
 
     /** The Mouth desk, section by section; what is changed for the pictures is undone. */
+    private void addDelivery(BooleanSupplier acted) {
+        Workspace workspace = window.workspace();
+        add(
+                "",
+                () -> {
+                    window.face().camera().set(Camera.THREE_QUARTER);
+                    window.sheet().fit();
+                    window.player().seek(4.1);
+                    window.knot().set(Knot.DELIVERY);
+                    Deliveries deliveries = workspace.deliveries();
+                    deliveries.folder().set(Optional.of(workspace.settings().deliveryFolder()));
+                    deliveries.order().set(OrderFiles.shipped("For the engine").orElseThrow());
+                    deliveries.deliver(Map.of());
+                },
+                () -> workspace.deliveries().queue().list().getFirst().state().get() == Queued.State.DONE);
+        add(
+                "delivery",
+                () -> {
+                    Deliveries deliveries = workspace.deliveries();
+                    deliveries.order().set(OrderFiles.shipped("For the edit").orElseThrow());
+                    deliveries.deliver(Map.of());
+                    deliveries.folder().set(Optional.of(Path.of("/films/saltmere/handed over")));
+                    workspace.jobs().say("");
+                },
+                () -> workspace
+                                .deliveries()
+                                .queue()
+                                .list()
+                                .getFirst()
+                                .fraction()
+                                .get()
+                        > 0.4);
+        add(
+                "",
+                () -> workspace
+                        .deliveries()
+                        .queue()
+                        .cancel(workspace.deliveries().queue().list().getFirst()),
+                () -> workspace.deliveries().queue().list().getFirst().isOver());
+    }
+
     private void addMouth(BooleanSupplier acted) {
         Workspace workspace = window.workspace();
         MouthEdits mouth = workspace.mouth();

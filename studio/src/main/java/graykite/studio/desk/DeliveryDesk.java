@@ -86,6 +86,7 @@ public final class DeliveryDesk extends Desk {
         performers.setTooltip(
                 new Tooltip("Who performs the lines: their speakers, or others, each in files of their own"));
         performers.setId("deliver-as");
+        performers.setMinWidth(MenuButton.USE_PREF_SIZE);
         presets.setId("delivery-presets");
         presets.setTooltip(new Tooltip("What was set up once, to be used again and shared"));
         folder = Parts.button("", Feather.FOLDER, "Choose where the files go", "delivery-folder", this::chooseFolder);

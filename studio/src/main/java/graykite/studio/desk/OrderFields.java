@@ -33,7 +33,7 @@ import javafx.scene.layout.VBox;
 
 /** How a delivery is made: frames, pictures, curves and names. What is typed counts once Enter is pressed or one goes on. */
 final class OrderFields extends VBox {
-    private static final String AS_PROJECT = "As the project";
+    private static final String AS_PROJECT = "Project's";
     private static final String NOTHING = "Nothing";
     private static final List<String> SIZES =
             List.of("480", "720", "1080", "2160", "1280x720", "1920x1080", "3840x2160");

@@ -98,11 +98,13 @@ final class QueuePane extends VBox {
             }
             case DONE -> {
                 mark.getStyleClass().add("good");
+                addReport(buttons, queued);
                 add(buttons, "Show", Feather.FOLDER, "Opens the folder", () -> reveal(queued));
                 forget(buttons, queued);
             }
             case FAILED, CANCELLED -> {
                 mark.getStyleClass().add("fault");
+                addReport(buttons, queued);
                 add(buttons, "Again", Feather.ROTATE_CW, "Tries what is missing again", () -> queue.retry(queued));
                 forget(buttons, queued);
             }
@@ -112,6 +114,17 @@ final class QueuePane extends VBox {
     private void reveal(Queued queued) {
         if (!files.reveal(queued.folder())) {
             says.accept("There is no file manager here. The files are in " + queued.folder() + ".");
+        }
+    }
+
+    private void addReport(HBox buttons, Queued queued) {
+        if (queued.canReport()) {
+            add(
+                    buttons,
+                    "Report",
+                    Feather.LIST,
+                    "Writes report.html, .csv and .json beside the files: a row a line, with what to look at",
+                    () -> queue.report(queued));
         }
     }
 

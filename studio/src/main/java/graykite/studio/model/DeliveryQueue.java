@@ -3,10 +3,13 @@ package graykite.studio.model;
 import graykite.delivery.DeliveryPlan;
 import graykite.delivery.Output;
 import graykite.delivery.Subjects;
+import graykite.media.DeliveryReport;
 import graykite.media.DeliveryRun;
 import graykite.picture.Camera;
 import graykite.project.Project;
+import graykite.proof.checks.Checks;
 import graykite.studio.model.Queued.State;
+import graykite.workbench.Proofs;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -78,6 +81,26 @@ public final class DeliveryQueue {
         }
     }
 
+    /** Writes a report of it beside its files: a row a line with words, doubts, notes, files and what went wrong. */
+    public void report(Queued queued) {
+        List<DeliveryRun.Outcome> outcomes = queued.outcomes;
+        Project project = queued.project;
+        Proofs proofs = new Proofs(workspace.workbench(), Checks.shipped());
+        workspace
+                .jobs()
+                .start(
+                        Jobs.Lane.DELIVERY,
+                        "Writing the report of " + queued.title(),
+                        progress -> {
+                            DeliveryReport.of(
+                                            project, outcomes, queued.folder(), workspace.workbench(), proofs, progress)
+                                    .write(queued.folder());
+                            return queued.folder().resolve("report.html");
+                        },
+                        page -> workspace.jobs().say("The report is " + page + "."),
+                        () -> {});
+    }
+
     private record Done(List<Path> there, List<DeliveryRun.Outcome> outcomes, boolean cancelled) {}
 
     private void start(Queued queued) {
@@ -145,6 +168,7 @@ public final class DeliveryQueue {
                             : count(done.there.size(), "file") + " are there already.");
             return;
         }
+        queued.outcomes = DeliveryReport.joined(queued.outcomes, done.outcomes);
         List<DeliveryRun.Outcome> failed =
                 done.outcomes.stream().filter(o -> o.problem().isPresent()).toList();
         if (failed.isEmpty()) {

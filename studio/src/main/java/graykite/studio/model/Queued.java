@@ -2,6 +2,7 @@ package graykite.studio.model;
 
 import graykite.base.Progress;
 import graykite.delivery.DeliveryPlan;
+import graykite.media.DeliveryRun;
 import graykite.picture.Camera;
 import graykite.project.Project;
 import java.nio.file.Path;
@@ -40,6 +41,7 @@ public final class Queued {
     DeliveryPlan plan;
     boolean mayReplace;
     List<String> problems = List.of();
+    List<DeliveryRun.Outcome> outcomes = List.of();
 
     Queued(String title, Path folder, Project project, DeliveryPlan plan, Map<String, Camera> views) {
         this.title = title;
@@ -76,6 +78,11 @@ public final class Queued {
     /** Everything that went wrong, a line each. */
     public List<String> problems() {
         return problems;
+    }
+
+    /** True when there is something to report of more than one line or scene. */
+    public boolean canReport() {
+        return outcomes.stream().map(o -> o.output().item()).distinct().count() > 1;
     }
 
     /** True once nothing happens to it any more by itself. */
