@@ -29,7 +29,8 @@ import picocli.CommandLine.ScopeType;
         footer = {
             "",
             "Started by the launcher alone: demo (the window with the demo), studio [PROJECT],",
-            "test (all tests), shots (pictures for the documentation), bench (measurements)."
+            "test (all tests), shots (pictures for the documentation), bench (measurements),",
+            "package (an application that brings its own Java)."
         })
 public final class Main implements Runnable {
     @Option(names = "--verbose", description = "Print the whole trace of an error.", scope = ScopeType.INHERIT)

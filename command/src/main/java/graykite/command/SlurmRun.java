@@ -114,8 +114,12 @@ final class SlurmRun {
 
     /** The launcher that this was started with, else the one on the path of the cluster. */
     private static String launcher() {
-        String own = Optional.ofNullable(System.getProperty(LAUNCHER)).orElse(System.getenv("KITE_LAUNCHER"));
-        return own == null || own.isBlank() ? "kite" : own;
+        // A packed application tells where it stands.
+        return Optional.ofNullable(System.getProperty(LAUNCHER))
+                .or(() -> Optional.ofNullable(System.getenv("KITE_LAUNCHER")))
+                .or(() -> Optional.ofNullable(System.getProperty("jpackage.app-path")))
+                .filter(l -> !l.isBlank())
+                .orElse("kite");
     }
 
     private static String quoted(String text) {
