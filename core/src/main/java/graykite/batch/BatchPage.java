@@ -1,10 +1,7 @@
 package graykite.batch;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
+import graykite.format.Html;
 import java.nio.charset.StandardCharsets;
-import java.util.Base64;
 import java.util.Locale;
 
 /** The report as one page that works offline, light and dark: a row a line, sorted by a click, found by typing. */
@@ -20,27 +17,19 @@ final class BatchPage {
         StringBuilder rows = new StringBuilder();
         boolean pictured = report.rows().size() <= PICTURED;
         report.rows().forEach(r -> row(r, pictured, rows));
-        return template()
-                .replace("{{title}}", escaped(report.title()))
+        return Html.template(TEMPLATE)
+                .replace("{{title}}", Html.escaped(report.title()))
                 .replace("{{good}}", Long.toString(report.good()))
                 .replace("{{failed}}", Long.toString(report.failed()))
                 .replace("{{waiting}}", Long.toString(report.waiting()))
                 .replace("{{rows}}", rows);
     }
 
-    private static String template() {
-        try (InputStream in = BatchPage.class.getResourceAsStream(TEMPLATE)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException damaged) {
-            throw new UncheckedIOException(damaged);
-        }
-    }
-
     private static void row(BatchReport.Row row, boolean pictured, StringBuilder html) {
         if (row.result().isEmpty()) {
             html.append("<tr class=\"waiting\"><td class=\"n\">")
                     .append(row.row().number());
-            html.append("</td><td></td><td>").append(escaped(row.row().out()));
+            html.append("</td><td></td><td>").append(Html.escaped(row.row().out()));
             html.append("</td><td>waiting</td><td></td><td></td><td></td><td></td><td></td><td></td></tr>\n");
             return;
         }
@@ -52,25 +41,26 @@ final class BatchPage {
                 .append(r.row())
                 .append("</td><td>");
         if (pictured) {
-            r.picture()
-                    .ifPresent(p -> html.append("<img alt=\"\" width=\"48\" height=\"48\" src=\"data:image/png;base64,")
-                            .append(Base64.getEncoder().encodeToString(p))
-                            .append("\">"));
+            r.picture().ifPresent(p -> html.append("<img alt=\"\" width=\"48\" height=\"48\" src=\"")
+                    .append(Html.inline(p))
+                    .append("\">"));
         }
         html.append("</td><td>");
         if (r.files().isEmpty()) {
-            html.append(escaped(r.out()));
+            html.append(Html.escaped(r.out()));
         }
         for (BatchResult.Written file : r.files()) {
-            html.append("<a href=\"").append(escaped(address(file.path()))).append("\">");
-            html.append(escaped(file.path())).append("</a><br>");
+            html.append("<a href=\"").append(Html.escaped(address(file.path()))).append("\">");
+            html.append(Html.escaped(file.path())).append("</a><br>");
         }
         html.append("</td><td>").append(status.equals("look") ? "good" : status).append("</td><td>");
-        html.append(escaped(r.character())).append("</td><td class=\"words\">");
-        html.append(escaped(r.good() ? r.script() : r.problem())).append("</td>");
+        html.append(Html.escaped(r.character())).append("</td><td class=\"words\">");
+        html.append(Html.escaped(r.good() ? r.script() : r.problem())).append("</td>");
         figure(html, r.good() ? BatchReport.decimal(r.seconds()) : "");
         figure(html, r.good() ? Integer.toString(r.doubts()) : "");
-        html.append("<td class=\"n\" title=\"").append(escaped(r.firstNote())).append("\">");
+        html.append("<td class=\"n\" title=\"")
+                .append(Html.escaped(r.firstNote()))
+                .append("\">");
         html.append(r.good() ? Integer.toString(r.notes()) : "").append("</td>");
         figure(html, BatchReport.decimal(r.took()));
         html.append("</tr>\n");
@@ -89,13 +79,5 @@ final class BatchPage {
             address.append(plain ? String.valueOf(c) : String.format(Locale.ROOT, "%%%02X", b & 0xff));
         }
         return address.toString();
-    }
-
-    private static String escaped(String text) {
-        return text.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;")
-                .replace("'", "&#39;");
     }
 }

@@ -5,11 +5,6 @@ import graykite.proof.ProofNote;
 import graykite.proof.ProofReport;
 import graykite.proof.ProofReport.OfLine;
 import graykite.proof.Severity;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.Base64;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -32,30 +27,22 @@ final class ProofPage {
                     .append("\">")
                     .append(count)
                     .append(' ')
-                    .append(escaped(severity.title().toLowerCase(Locale.ROOT)))
+                    .append(Html.escaped(severity.title().toLowerCase(Locale.ROOT)))
                     .append(count == 1 ? "" : "s")
                     .append("</span>");
         }
-        return template()
-                .replace("{{title}}", escaped(report.title()))
+        return Html.template(TEMPLATE)
+                .replace("{{title}}", Html.escaped(report.title()))
                 .replace("{{counts}}", counts)
                 .replace("{{lines}}", lines);
     }
 
-    private static String template() {
-        try (InputStream in = ProofPage.class.getResourceAsStream(TEMPLATE)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException damaged) {
-            throw new UncheckedIOException(damaged);
-        }
-    }
-
     private static void line(ProofReport report, OfLine line, ProofFiles.Pictures pictures, StringBuilder html) {
-        html.append("<section><h2>").append(escaped(line.line().title())).append("</h2>");
+        html.append("<section><h2>").append(Html.escaped(line.line().title())).append("</h2>");
         html.append("<p class=\"script\"><b>")
-                .append(escaped(line.speaker()))
+                .append(Html.escaped(line.speaker()))
                 .append("</b> ")
-                .append(escaped(line.line().script()))
+                .append(Html.escaped(line.line().script()))
                 .append("</p>");
         if (line.proof().notes().isEmpty() && line.line().review().comments().isEmpty()) {
             html.append("<p class=\"none\">Nothing to say about it.</p>");
@@ -68,19 +55,19 @@ final class ProofPage {
                     .append(note.isOpen() ? severity : "meant")
                     .append("\">");
             picture(pictures.apply(line, ProofFiles.moment(note)), note.rule().title(), html);
-            html.append("<div><h3>").append(escaped(note.rule().title())).append("</h3><p class=\"when\">");
+            html.append("<div><h3>").append(Html.escaped(note.rule().title())).append("</h3><p class=\"when\">");
             html.append(ProofFiles.timecode(report, note.time()))
                     .append(" &middot; ")
-                    .append(escaped(note.isOpen() ? note.rule().severity().title() : "Meant so"))
+                    .append(Html.escaped(note.isOpen() ? note.rule().severity().title() : "Meant so"))
                     .append("</p><p>")
-                    .append(escaped(note.says()))
+                    .append(Html.escaped(note.says()))
                     .append("</p>");
             note.meantSo().ifPresent(m -> html.append("<p class=\"reason\">")
-                    .append(escaped(m))
+                    .append(Html.escaped(m))
                     .append("</p>"));
             if (note.isOpen() && !note.fixes().isEmpty()) {
                 html.append("<p class=\"fix\">")
-                        .append(escaped(note.fixes().getFirst().title()))
+                        .append(Html.escaped(note.fixes().getFirst().title()))
                         .append("</p>");
             }
             html.append("</div></article>");
@@ -90,35 +77,26 @@ final class ProofPage {
             html.append("<article class=\"note comment\" data-severity=\"comment\">");
             picture(pictures.apply(line, time), "Comment", html);
             html.append("<div><h3>")
-                    .append(escaped(comment.author().isEmpty() ? "Comment" : comment.author()))
+                    .append(Html.escaped(comment.author().isEmpty() ? "Comment" : comment.author()))
                     .append("</h3><p class=\"when\">")
                     .append(ProofFiles.timecode(report, time))
                     .append(" &middot; ")
                     .append(comment.done() ? "Done" : "Open")
                     .append("</p><p>")
-                    .append(escaped(comment.text()))
+                    .append(Html.escaped(comment.text()))
                     .append("</p></div></article>");
         }
         line.proof().unmeasured().forEach(u -> html.append("<p class=\"none\">")
-                .append(escaped(u))
+                .append(Html.escaped(u))
                 .append("</p>"));
         html.append("</section>");
     }
 
     private static void picture(Optional<byte[]> png, String of, StringBuilder html) {
         png.ifPresent(p -> html.append("<img alt=\"")
-                .append(escaped(of))
-                .append("\" src=\"data:image/png;base64,")
-                .append(Base64.getEncoder().encodeToString(p))
+                .append(Html.escaped(of))
+                .append("\" src=\"")
+                .append(Html.inline(p))
                 .append("\">"));
-    }
-
-    /** Text that stays text in a page. */
-    static String escaped(String text) {
-        return text.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;")
-                .replace("'", "&#39;");
     }
 }

@@ -6,8 +6,6 @@ import com.fasterxml.jackson.core.JsonGenerator;
 import graykite.base.BadInput;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
-import graykite.text.Tags;
-import graykite.time.TimeRange;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
@@ -66,8 +64,8 @@ public final class TimingFiles {
             case CTM -> writeCtm(timing, level, name, text);
             case CSV -> writeCsv(timing, level, text);
             case JSON -> writeJson(timing, out);
-            case VTT -> writeSubtitles(timing, level, true, text);
-            case SRT -> writeSubtitles(timing, level, false, text);
+            case VTT -> writeSubtitles(timing, level, true, out);
+            case SRT -> writeSubtitles(timing, level, false, out);
         }
         text.flush();
     }
@@ -125,60 +123,18 @@ public final class TimingFiles {
         json.close();
     }
 
-    /** A cue holds up to eight words and ends at punctuation or a pause; at the level of phones a cue is a phone. */
-    private static void writeSubtitles(Timing timing, Level level, boolean vtt, Writer text) {
-        PrintWriter out = new PrintWriter(text);
+    /** Words are broken by sense, as they are read; at the level of phones a cue is a phone. */
+    private static void writeSubtitles(Timing timing, Level level, boolean vtt, OutputStream out) throws IOException {
+        List<Cue> cues = level == Level.WORDS
+                ? Subtitles.of(timing, "", 0)
+                : rows(timing, level, false).stream()
+                        .map(r -> new Cue(r.start(), r.end(), "", List.of(r.text())))
+                        .toList();
         if (vtt) {
-            out.print("WEBVTT\n\n");
+            SubtitleFiles.writeWebVtt(cues, out);
+        } else {
+            SubtitleFiles.writeSubRip(cues, out);
         }
-        List<Row> cues = level == Level.PHONES ? rows(timing, level, false) : cues(timing);
-        int number = 1;
-        for (Row cue : cues) {
-            out.print(number++ + "\n");
-            out.print(clock(cue.start(), vtt) + " --> " + clock(cue.end(), vtt) + "\n");
-            out.print(vtt ? escaped(cue.text()) : cue.text());
-            out.print("\n\n");
-        }
-        out.flush();
-    }
-
-    private static String escaped(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
-    }
-
-    private static List<Row> cues(Timing timing) {
-        List<Row> cues = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        TimeRange range = null;
-        int count = 0;
-        for (int w = 0; w < timing.words().size(); w++) {
-            TimedWord word = timing.words().get(w);
-            line.append(line.isEmpty() ? "" : " ").append(word.text()).append(Tags.without(word.mark()));
-            range = new TimeRange(range == null ? word.start() : range.start(), word.end());
-            count++;
-            boolean last = w + 1 == timing.words().size();
-            boolean pause = !last && timing.words().get(w + 1).start() - word.end() > 0.4;
-            boolean sentence = word.mark().matches(".*[.!?].*");
-            if (last || pause || sentence || count == 8) {
-                cues.add(new Row(line.toString(), range.start(), range.end(), 1));
-                line.setLength(0);
-                range = null;
-                count = 0;
-            }
-        }
-        return cues;
-    }
-
-    private static String clock(double seconds, boolean vtt) {
-        long millis = Math.round(seconds * 1000);
-        return String.format(
-                Locale.ROOT,
-                "%02d:%02d:%02d%s%03d",
-                millis / 3_600_000,
-                millis / 60_000 % 60,
-                millis / 1000 % 60,
-                vtt ? "." : ",",
-                millis % 1000);
     }
 
     private static String decimal(double value, int places) {

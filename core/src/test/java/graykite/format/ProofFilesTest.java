@@ -119,7 +119,7 @@ class ProofFilesTest {
         assertFalse(page.contains("src=\"http") || page.contains("href="), "no network");
         assertTrue(page.contains("prefers-color-scheme: dark") && page.contains("@media print"));
         assertFalse(page.contains("{{"), "every place is filled");
-        assertEquals("&#39;&quot;", ProofPage.escaped("'\""));
+        assertEquals("&#39;&quot;", Html.escaped("'\""));
     }
 
     /** Long words, unknown signs and many pages. */

@@ -1,4 +1,4 @@
-package graykite.delivery;
+package graykite.format;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;

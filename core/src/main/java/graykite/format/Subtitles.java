@@ -1,4 +1,4 @@
-package graykite.delivery;
+package graykite.format;
 
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;

@@ -1,4 +1,4 @@
-package graykite.delivery;
+package graykite.format;
 
 import java.io.IOException;
 import java.io.OutputStream;
