@@ -81,6 +81,9 @@ final class BatchCommand implements Callable<Integer> {
     @Option(names = "--again", description = "Do rows again that were done before and are unchanged.")
     private boolean again;
 
+    @Option(names = "--overwrite", description = "Replace files that are there and not of an earlier run.")
+    private boolean overwrite;
+
     @Option(names = "--report", description = "Only gather the report of what is done.")
     private boolean reportOnly;
 
@@ -99,7 +102,7 @@ final class BatchCommand implements Callable<Integer> {
     public Integer call() {
         BatchTable rows = BatchTable.read(table);
         BatchSettings settings = new BatchSettings(order(), character, how.language(), how.words());
-        BatchRecords records = new BatchRecords(out);
+        BatchRecords records = new BatchRecords(rows, out);
         makeFolder();
         if (slurm.asked()) {
             return new SlurmRun(slurm, table, out, rows, records, own()).call();
@@ -138,7 +141,7 @@ final class BatchCommand implements Callable<Integer> {
                 Deliverer::write);
         BatchVoice voice = new BatchVoice();
         int cores = jobs == null ? Runtime.getRuntime().availableProcessors() : checkedJobs();
-        new BatchRun(work, records, out)
+        new BatchRun(work, records, out, overwrite)
                 .run(
                         mine,
                         cores,
@@ -197,6 +200,9 @@ final class BatchCommand implements Callable<Integer> {
         options.addAll(how.options());
         if (again) {
             options.add("--again");
+        }
+        if (overwrite) {
+            options.add("--overwrite");
         }
         return options;
     }

@@ -145,7 +145,7 @@ final class SlurmRun {
                 .allMatch(SlurmRun::isOver)) {
             long done = records.count();
             if (done != told) {
-                System.err.println("kite: " + done + " of " + rows.rows().size() + " rows are over");
+                System.err.println("kite: " + done + " of " + rows.rows().size() + " rows are done or begun");
                 told = done;
             }
             pause();
@@ -178,7 +178,9 @@ final class SlurmRun {
     }
 
     private boolean isDone(BatchRow row) {
-        return records.of(row.number()).filter(r -> r.out().equals(row.out())).isPresent();
+        return records.of(row.number())
+                .filter(r -> r.out().equals(row.out()) && r.over())
+                .isPresent();
     }
 
     private static String ask(String... command) throws IOException {

@@ -162,6 +162,30 @@ class BatchCommandTest {
         assertNotEquals(old, Files.getLastModifiedTime(out.resolve("bell.csv")));
     }
 
+    /** A file that is not of an earlier run stays, unless one says otherwise; what a stopped run left is its own. */
+    @Test
+    void whatIsSomebodysStays() throws Exception {
+        Path table = table("audio,out\nboat.wav,mine\n");
+        Path out = Files.createDirectory(folder.resolve("out"));
+        Files.writeString(out.resolve("mine.csv"), "mine");
+        Said refused = batch(table, out);
+        assertEquals(1, refused.code());
+        assertTrue(refused.err().contains("row 2, out: mine.csv is there already"), refused.err());
+        assertEquals("mine", Files.readString(out.resolve("mine.csv")));
+        assertEquals(0, batch(table, out, "--overwrite").code());
+        assertNotEquals("mine", Files.readString(out.resolve("mine.csv")));
+
+        // As if it had been stopped between the file and what is kept of it.
+        Path record;
+        try (var files = Files.walk(out.resolve(".kite-batch"))) {
+            record = files.filter(Files::isRegularFile).findFirst().orElseThrow();
+        }
+        Files.writeString(record, Files.readString(record).replace("\"state\":\"good\"", "\"state\":\"begun\""));
+        Said waiting = batch(table, out, "--report");
+        assertTrue(waiting.out().contains("1 waiting"), waiting + Files.readString(record));
+        assertEquals(0, batch(table, out).code());
+    }
+
     /** The same bytes and the same report, however many at once and in however many shards. */
     @Test
     void jobsAndShardsComeToTheSame() throws Exception {

@@ -128,8 +128,8 @@ class SlurmTest {
     private static boolean kill(Path out) {
         long until = System.nanoTime() + TimeUnit.MINUTES.toNanos(2);
         while (System.nanoTime() < until) {
-            // The second of four shards begins with the second row of lines, row 3 of the table.
-            if (Files.exists(out.resolve(".kite-batch/row-0000003.json"))) {
+            // The second of four shards begins with the second row of lines, row 3 of the table; row 7 is its next.
+            if (Files.exists(out.resolve(".kite-batch/lines/row-0000007.json"))) {
                 return shard("2/4").map(ProcessHandle::destroyForcibly).orElse(false);
             }
             LockSupport.parkNanos(50_000_000);

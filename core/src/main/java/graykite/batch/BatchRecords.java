@@ -3,9 +3,11 @@ package graykite.batch;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.base.AtomicFiles;
 import graykite.batch.BatchResult.Written;
+import graykite.delivery.NameTemplate;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -25,9 +27,10 @@ public final class BatchRecords {
     private final ObjectMapper mapper = new ObjectMapper();
     private final Path folder;
 
-    /** @param out folder of the delivery */
-    public BatchRecords(Path out) {
-        this.folder = out.resolve(FOLDER);
+    /** @param out folder of the delivery, which may take several tables */
+    public BatchRecords(BatchTable table, Path out) {
+        this.folder = out.resolve(FOLDER)
+                .resolve(NameTemplate.safe(BatchRow.stem(table.file().toString())));
     }
 
     /** Where they lie. */
@@ -62,23 +65,36 @@ public final class BatchRecords {
         }
     }
 
-    /** How many rows have a record. */
+    /** How many rows are over or begun. */
     public long count() {
+        return eachRecord().count();
+    }
+
+    /** Another figure whenever anything was kept. */
+    long stamp() {
+        return eachRecord()
+                .mapToLong(f -> 31L * f.getFileName().hashCode() + f.toFile().lastModified())
+                .sum();
+    }
+
+    private Stream<Path> eachRecord() {
         if (!Files.isDirectory(folder)) {
-            return 0;
+            return Stream.empty();
         }
         try (Stream<Path> files = Files.list(folder)) {
-            return files.filter(f -> f.getFileName().toString().startsWith("row-"))
-                    .count();
+            return files.filter(f -> f.getFileName().toString().startsWith("row-")).toList().stream();
         } catch (IOException vanished) {
-            return 0;
+            return Stream.empty();
         }
     }
 
     /** What a report says of a row. */
-    ObjectNode json(BatchResult r) {
-        ObjectNode json = mapper.createObjectNode();
-        json.put("row", r.row()).put("out", r.out()).put("good", r.good()).put("problem", r.problem());
+    static ObjectNode json(BatchResult r) {
+        ObjectNode json = new ObjectNode(JsonNodeFactory.instance);
+        json.put("row", r.row())
+                .put("out", r.out())
+                .put("state", r.state().name().toLowerCase(Locale.ROOT))
+                .put("problem", r.problem());
         json.put("character", r.character()).put("script", r.script()).put("seconds", r.seconds());
         json.put("words", r.words())
                 .put("doubts", r.doubts())
@@ -102,7 +118,7 @@ public final class BatchRecords {
                 json.path("row").asInt(),
                 json.path("out").asText(),
                 json.path("inputs").asText(),
-                json.path("good").asBoolean(),
+                BatchResult.State.valueOf(json.path("state").asText().toUpperCase(Locale.ROOT)),
                 json.path("problem").asText(),
                 json.path("character").asText(),
                 json.path("script").asText(),

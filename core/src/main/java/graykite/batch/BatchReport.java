@@ -36,8 +36,11 @@ public record BatchReport(String title, List<Row> rows) {
         return new BatchReport(
                 BatchRow.stem(table.file().toString()),
                 table.rows().stream()
-                        .map(r -> new Row(r, records.of(r.number()).filter(known -> known.out()
-                                .equals(r.out()))))
+                        .map(r -> new Row(
+                                r,
+                                records.of(r.number())
+                                        .filter(known ->
+                                                known.over() && known.out().equals(r.out()))))
                         .toList());
     }
 
@@ -75,14 +78,13 @@ public record BatchReport(String title, List<Row> rows) {
 
     /** Writes it again until it says all that is known: other shards may end meanwhile. */
     public static BatchReport writeNewest(BatchTable table, BatchRecords records, Path folder) {
-        BatchReport report = of(table, records);
         while (true) {
-            long known = records.count();
+            long known = records.stamp();
+            BatchReport report = of(table, records);
             report.write(folder);
-            if (records.count() == known) {
+            if (records.stamp() == known) {
                 return report;
             }
-            report = of(table, records);
         }
     }
 
@@ -129,9 +131,8 @@ public record BatchReport(String title, List<Row> rows) {
         json.put("format", "graykite-batch-report").put("version", 1).put("table", title);
         json.put("good", good()).put("failed", failed()).put("waiting", waiting());
         ArrayNode list = json.putArray("rows");
-        BatchRecords records = new BatchRecords(Path.of("."));
         for (Row row : rows) {
-            list.add(row.result.map(records::json).orElseGet(() -> mapper.createObjectNode()
+            list.add(row.result.map(BatchRecords::json).orElseGet(() -> mapper.createObjectNode()
                     .put("row", row.row.number())
                     .put("out", row.row.out())
                     .put("waiting", true)));

@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param row number of the row
  * @param out where it was written
  * @param inputs SHA-256 of everything that it depends on, in hexadecimal
- * @param good true when all of it was written
+ * @param state how far it is
  * @param problem why not; empty when all is well
  * @param character who speaks
  * @param script what is said
@@ -27,7 +27,7 @@ public record BatchResult(
         int row,
         String out,
         String inputs,
-        boolean good,
+        State state,
         String problem,
         String character,
         String script,
@@ -40,6 +40,26 @@ public record BatchResult(
         List<Written> files,
         double took,
         Optional<byte[]> picture) {
+    /** How far a row is. */
+    public enum State {
+        /** Somebody works on it, or was stopped while working on it. */
+        BEGUN,
+        /** All of it is written. */
+        GOOD,
+        /** It cannot be done as it is. */
+        FAILED
+    }
+
+    /** True when all of it was written. */
+    public boolean good() {
+        return state == State.GOOD;
+    }
+
+    /** True when it is good or cannot be done: nobody works on it any more. */
+    public boolean over() {
+        return state != State.BEGUN;
+    }
+
     /** A file or folder that was written. @param bytes -1 for a folder */
     public record Written(String path, long bytes) {}
 
@@ -47,13 +67,22 @@ public record BatchResult(
         files = List.copyOf(files);
     }
 
+    /** A row that is begun. */
+    static BatchResult begun(BatchRow row, String inputs) {
+        return without(row, inputs, State.BEGUN, "", 0);
+    }
+
     /** A row that could not be done. */
     public static BatchResult failed(BatchRow row, String inputs, String problem, double took) {
+        return without(row, inputs, State.FAILED, problem, took);
+    }
+
+    private static BatchResult without(BatchRow row, String inputs, State state, String problem, double took) {
         return new BatchResult(
                 row.number(),
                 row.out(),
                 inputs,
-                false,
+                state,
                 problem,
                 row.cell("character").orElse(""),
                 row.cell("text").orElse(""),

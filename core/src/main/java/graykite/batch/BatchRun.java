@@ -20,15 +20,23 @@ import java.util.function.Consumer;
  * stops the rest; a run that is stopped goes on where it was.
  */
 public final class BatchRun {
+    /** Stands in the record of a row whose files are of an earlier run. */
+    private static final String EARLIER = "earlier";
+
     private final BatchWork work;
     private final BatchRecords records;
     private final Path folder;
+    private final boolean overwrite;
 
-    /** @param folder of the delivery */
-    public BatchRun(BatchWork work, BatchRecords records, Path folder) {
+    /**
+     * @param folder of the delivery
+     * @param overwrite true when files that are not of an earlier run may be replaced
+     */
+    public BatchRun(BatchWork work, BatchRecords records, Path folder, boolean overwrite) {
         this.work = work;
         this.records = records;
         this.folder = folder;
+        this.overwrite = overwrite;
     }
 
     /**
@@ -117,12 +125,33 @@ public final class BatchRun {
         }
     }
 
+    /** What this row wrote before, whole or not, is its own; anything else is somebody's. */
+    private boolean isOwn(BatchRow row) {
+        return records.of(row.number())
+                .filter(r -> r.out().equals(row.out()) && !r.inputs().isEmpty())
+                .isPresent();
+    }
+
+    private void checkNothingForeign(BatchRow row, boolean own) {
+        List<Path> there = overwrite || own ? List.of() : work.there(row);
+        if (!there.isEmpty()) {
+            throw row.mistake(
+                    "out",
+                    there.getFirst().getFileName()
+                            + " is there already. Choose another name or folder, or add --overwrite.");
+        }
+    }
+
     private BatchResult one(BatchRow row, Progress progress) {
         long began = System.nanoTime();
-        String inputs = "";
+        boolean own = isOwn(row);
+        // A row that has become wrong keeps what it owns until it is right again.
+        String inputs = own ? EARLIER : "";
         BatchResult result;
         try {
+            checkNothingForeign(row, own);
             inputs = work.inputs(row);
+            records.keep(BatchResult.begun(row, inputs));
             result = work.run(row, inputs, progress.quiet());
         } catch (CancellationException stopped) {
             return BatchResult.failed(row, inputs, "Stopped.", 0);

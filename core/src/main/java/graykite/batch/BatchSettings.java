@@ -3,7 +3,9 @@ package graykite.batch;
 import graykite.delivery.Order;
 import graykite.text.Language;
 import graykite.text.Pronunciation;
+import java.util.Collections;
 import java.util.Map;
+import java.util.TreeMap;
 
 /**
  * What holds for all rows of a table that say nothing else.
@@ -15,6 +17,7 @@ import java.util.Map;
  */
 public record BatchSettings(Order order, String character, Language language, Map<String, Pronunciation> words) {
     public BatchSettings {
-        words = Map.copyOf(words);
+        // In the order of words: what is written of it must be the same in every run.
+        words = Collections.unmodifiableMap(new TreeMap<>(words));
     }
 }

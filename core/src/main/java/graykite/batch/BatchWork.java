@@ -96,6 +96,14 @@ public final class BatchWork {
         return Inputs.hash(List.of(line.words().toString(), row.cells().toString(), settings.toString()), files);
     }
 
+    /** Files that a row would write and that are there already. */
+    List<Path> there(BatchRow row) {
+        return BatchLine.of(row, table, settings).order().kinds().stream()
+                .map(kind -> folder.resolve(row.out() + kind.ending()))
+                .filter(Files::exists)
+                .toList();
+    }
+
     /** Does a row. @throws BadInput when it cannot be done */
     BatchResult run(BatchRow row, String inputs, Progress progress) {
         long began = System.nanoTime();
@@ -131,7 +139,7 @@ public final class BatchWork {
                 row.number(),
                 row.out(),
                 inputs,
-                true,
+                BatchResult.State.GOOD,
                 "",
                 speaker.name(),
                 line.script().strip(),

@@ -2,6 +2,7 @@ package graykite.batch;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -26,7 +27,7 @@ class BatchReportTest {
                 row,
                 "line" + row,
                 "abc",
-                true,
+                BatchResult.State.GOOD,
                 "",
                 "Odile",
                 script,
@@ -48,7 +49,7 @@ class BatchReportTest {
     /** What was kept is what is read back; a damaged record only means that the row is done again. */
     @Test
     void records() throws Exception {
-        BatchRecords records = new BatchRecords(folder);
+        BatchRecords records = new BatchRecords(new BatchTable(Path.of("night.csv"), List.of()), folder);
         assertEquals(Optional.empty(), records.of(2));
         BatchResult kept = good(2, "Hush.");
         records.keep(kept);
@@ -61,7 +62,11 @@ class BatchReportTest {
         try (var files = Files.list(records.folder())) {
             file = files.findFirst().orElseThrow();
         }
-        for (String damaged : new String[] {"", "{", "[]", "{\"row\":2}"}) {
+        long before = records.stamp();
+        records.keep(BatchResult.begun(row(3), "abc"));
+        assertFalse(records.of(3).orElseThrow().over());
+        assertNotEquals(before, records.stamp());
+        for (String damaged : new String[] {"", "{", "[]", "{\"row\":2}", "{\"inputs\":\"a\",\"state\":\"odd\"}"}) {
             Files.writeString(file, damaged);
             assertEquals(Optional.empty(), records.of(2), damaged);
         }

@@ -86,7 +86,7 @@ public final class DeliveryReport {
                 row.number(),
                 outcomes.getFirst().output().of(),
                 "",
-                problem.isEmpty(),
+                problem.isEmpty() ? BatchResult.State.GOOD : BatchResult.State.FAILED,
                 problem,
                 line.map(l -> project.speakerOf(l).name()).orElse("all"),
                 line.map(l -> l.script().strip()).orElse(""),

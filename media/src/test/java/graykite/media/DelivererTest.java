@@ -38,6 +38,7 @@ import java.nio.ByteBuffer;
 import java.nio.ShortBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -283,6 +284,67 @@ class DelivererTest {
         assertTrue(seen >= 0 && heard >= 0, "the clap is in both: " + seen + ", " + heard);
         // A picture may come up to a frame after its time; more would be the movie's own doing.
         assertEquals(heard, seen, 0.045, "seen at " + seen + " s, heard at " + heard + " s");
+    }
+
+    /**
+     * In a movie of a line the lips part as the vowel after m sounds: sound leads by less than 45 ms and lags by less than 125
+     * (ITU-R BT.1359-1), seen in its pixels and heard in its samples.
+     */
+    @Test
+    void lipsPartAsTheSoundBursts() throws Exception {
+        float[] burst = new float[(int) (1.27 * 48_000)];
+        for (int i = 24_000; i < 38_400; i++) {
+            burst[i] = (float) (0.5 * Math.sin(i * 0.05));
+        }
+        Path file = folder.resolve("ma.mp4");
+        Order order = Order.of(Kind.MOVIE)
+                .withRate(Optional.of(new FrameRate(60, 1)))
+                .withPictures(Order.Pictures.STANDARD.sized("128").seen(List.of("mouth")));
+        Deliverer.write(
+                Subject.alone("ma", scene, Sound.mono(burst, 48_000), FrameRate.FILM, 0),
+                order,
+                Output.single(Kind.MOVIE, order, "ma", "", file),
+                Progress.none());
+        List<Double> times = new ArrayList<>();
+        List<Integer> dark = new ArrayList<>();
+        double heard = -1;
+        try (FFmpegFrameGrabber grabber = new FFmpegFrameGrabber(file.toFile())) {
+            grabber.setPixelFormat(avutil.AV_PIX_FMT_GRAY8);
+            grabber.start();
+            for (Frame frame = grabber.grab(); frame != null; frame = grabber.grab()) {
+                if (frame.image != null) {
+                    times.add(frame.timestamp / 1e6);
+                    dark.add(darkPixels(frame));
+                }
+                if (frame.samples != null && heard < 0 && frame.samples[0] instanceof ShortBuffer samples) {
+                    for (int i = 0; i < samples.limit() && heard < 0; i++) {
+                        if (Math.abs(samples.get(i)) > 6000) {
+                            heard = frame.timestamp / 1e6 + i / 48_000.0;
+                        }
+                    }
+                }
+            }
+        }
+        int shut = dark.get((int) (0.42 * 60));
+        int open = dark.stream().mapToInt(d -> d).max().orElseThrow();
+        assertTrue(open > shut + 100, "the mouth opens: " + shut + " to " + open + " dark pixels");
+        int parts = (int) (0.42 * 60);
+        while (dark.get(parts) < shut + 0.15 * (open - shut)) {
+            parts++;
+        }
+        double lags = heard - times.get(parts);
+        assertTrue(lags > -0.045 && lags < 0.125, "sound lags by " + lags + " s");
+    }
+
+    private static int darkPixels(Frame frame) {
+        ByteBuffer pixels = (ByteBuffer) frame.image[0];
+        int count = 0;
+        for (int y = 32; y < 112; y++) {
+            for (int x = 16; x < 112; x++) {
+                count += (pixels.get(y * frame.imageStride + x) & 255) < 60 ? 1 : 0;
+            }
+        }
+        return count;
     }
 
     /** Pictures with 16 bits have more levels than pictures with 8, and holes where nobody stands when asked for. */
