@@ -34,7 +34,8 @@ import picocli.CommandLine.Parameters;
 /** Delivers a table of lines unattended. */
 @Command(
         name = "batch",
-        description = "Delivers a table of lines, a row a line, on all cores; docs/batch.md describes it.",
+        description =
+                "Delivers a table or a folder of recordings, a line each, on all cores; docs/batch.md describes it.",
         mixinStandardHelpOptions = true)
 final class BatchCommand implements Callable<Integer> {
     private static final Pattern SHARD = Pattern.compile("(\\d{1,6})/(\\d{1,6})");
@@ -100,7 +101,7 @@ final class BatchCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        BatchTable rows = BatchTable.read(table);
+        BatchTable rows = Files.isDirectory(table) ? BatchTable.ofFolder(table) : BatchTable.read(table);
         BatchSettings settings = new BatchSettings(order(), character, how.language(), how.words());
         BatchRecords records = new BatchRecords(rows, out);
         makeFolder();

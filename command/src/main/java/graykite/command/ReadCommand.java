@@ -3,6 +3,7 @@ package graykite.command;
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.batch.Recordings;
 import graykite.format.ScriptFiles;
 import graykite.format.TimingFiles;
 import graykite.media.SoundReader;
@@ -18,7 +19,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -30,9 +30,6 @@ import picocli.CommandLine.Parameters;
         description = "Reads all recordings of a folder with the scripts that lie beside them.",
         mixinStandardHelpOptions = true)
 final class ReadCommand implements Callable<Integer> {
-    private static final List<String> SOUNDS =
-            List.of(".wav", ".aif", ".aiff", ".flac", ".ogg", ".oga", ".opus", ".mp3", ".m4a", ".aac");
-
     @Parameters(index = "0", paramLabel = "FOLDER", description = "Recordings and, of the same names, their scripts.")
     private Path folder;
 
@@ -58,7 +55,7 @@ final class ReadCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         TimingFiles.Kind kind = TimingFiles.Kind.ofName("." + format.toLowerCase(Locale.ROOT));
         TimingFiles.Level rows = TimeCommand.level(level);
-        List<Path> sounds = recordings();
+        List<Path> sounds = Recordings.of(folder);
         Files.createDirectories(out);
         HowToRead.Readings readings = how.readings();
         AtomicInteger done = new AtomicInteger();
@@ -76,22 +73,6 @@ final class ReadCommand implements Callable<Integer> {
         System.out.println((outcomes.size() - failed) + " recordings read, " + words + " words, " + doubts
                 + " to look at" + (failed > 0 ? ", " + failed + " not read" : "") + "; readings in " + out);
         return failed == 0 ? 0 : 1;
-    }
-
-    private List<Path> recordings() throws IOException {
-        if (!Files.isDirectory(folder)) {
-            throw new BadInput(folder + ": is no folder. Give a folder with recordings and their scripts.");
-        }
-        try (Stream<Path> files = Files.list(folder)) {
-            List<Path> sounds = files.filter(
-                            f -> SOUNDS.stream().anyMatch(f.toString().toLowerCase(Locale.ROOT)::endsWith))
-                    .sorted()
-                    .toList();
-            if (sounds.isEmpty()) {
-                throw new BadInput(folder + ": holds no recordings (WAV, AIFF, FLAC, OGG, MP3 or M4A).");
-            }
-            return sounds;
-        }
     }
 
     private Outcome read(Path file, HowToRead.Readings readings, TimingFiles.Kind kind, TimingFiles.Level rows) {

@@ -135,6 +135,61 @@ class BatchCommandTest {
         assertTrue(said.out().startsWith("2 good, 8 failed, 0 waiting"), said.out());
     }
 
+    /** Edits are done to each line before it is delivered; a change of their file does the row again. */
+    @Test
+    void editsAndSettingsOfARow() throws Exception {
+        Files.writeString(
+                sounds.resolve("smile.jsonl"),
+                "{\"edit\":\"add-clip\",\"line\":\"line\",\"from\":0,\"to\":0.9,\"pose\":\"Amused\",\"amount\":1}\n");
+        Path table = table("audio,out,edits,diction,motion,seed,gain\nbell.wav,plain,,,,,\n"
+                + "bell.wav,smiling,smile.jsonl,,,,\nbell.wav,shouted,,shouted,crisp,3,6\n");
+        Path out = folder.resolve("out");
+        Said said = batch(table, out);
+        assertEquals(0, said.code(), said.err());
+        double plain = most(out.resolve("plain.csv"), "lipCornerPuller.L");
+        assertTrue(
+                most(out.resolve("smiling.csv"), "lipCornerPuller.L") > plain + 0.2, "the expression is on the line");
+        assertTrue(most(out.resolve("shouted.csv"), "jawDrop") > 1.1 * most(out.resolve("plain.csv"), "jawDrop"));
+        Files.writeString(sounds.resolve("smile.jsonl"), "# nothing any more\n");
+        Said again = batch(table, out);
+        assertTrue(again.err().contains("2 done before"), again.err());
+        assertEquals(plain, most(out.resolve("smiling.csv"), "lipCornerPuller.L"), 1e-9);
+    }
+
+    private static double most(Path curves, String channel) throws Exception {
+        return CSVParser.parse(
+                        curves,
+                        StandardCharsets.UTF_8,
+                        CSVFormat.RFC4180
+                                .builder()
+                                .setHeader()
+                                .setSkipHeaderRecord(true)
+                                .get())
+                .stream()
+                .mapToDouble(r -> Double.parseDouble(r.get(channel)))
+                .max()
+                .orElseThrow();
+    }
+
+    /** A folder needs no table: every recording in it is a line, with the script beside it where there is one. */
+    @Test
+    void aFolderOfRecordings() throws Exception {
+        Path lines = Files.createDirectory(folder.resolve("lines"));
+        Spoken.say(lines, "a", "Boat ahead.");
+        Files.copy(sounds.resolve("bell.wav"), lines.resolve("b.wav"));
+        Files.copy(sounds.resolve("bell.wav"), lines.resolve("b.flac"));
+        Path out = folder.resolve("out");
+        Said said = Spoken.run("batch", lines.toString(), "-o", out.toString(), "--format", "srt,csv");
+        assertEquals(1, said.code(), said.err());
+        assertTrue(said.err().contains("row 3, out: row 2 is written as"), said.err());
+        assertEquals(
+                2,
+                report(out).stream().filter(r -> r.get("status").equals("good")).count());
+        assertEquals("Boat ahead.", Files.readAllLines(out.resolve("a.srt")).get(2));
+        assertTrue(Files.exists(out.resolve("b.csv")), "one without a script is read by its sound");
+        assertEquals(1, batch(out.resolve(".kite-batch"), out).code(), "a folder without recordings");
+    }
+
     /** A run goes on where it was: what is done and unchanged is left alone, what changed or is gone is done again. */
     @Test
     void nothingIsDoneTwice() throws Exception {

@@ -6,13 +6,13 @@ import graykite.batch.BatchResult.Written;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.Future;
 import java.util.function.Consumer;
 
 /**
@@ -58,47 +58,59 @@ public final class BatchRun {
      * @throws CancellationException once the user asked to stop
      */
     public void run(List<BatchRow> rows, int jobs, boolean again, Consumer<Told> told, Progress progress) {
-        AtomicInteger done = new AtomicInteger();
-        AtomicInteger worked = new AtomicInteger();
-        long began = System.nanoTime();
-        Object voice = new Object();
+        Meter meter = new Meter(rows.size(), told, progress);
+        List<Future<?>> going = new ArrayList<>();
+        // Closing it waits for all of them.
         try (ExecutorService workers = Executors.newFixedThreadPool(
                 Math.max(1, jobs), Thread.ofPlatform().name("kite-batch-", 0).factory())) {
             for (BatchRow row : rows) {
-                workers.submit(() -> {
+                going.add(workers.submit(() -> {
                     if (progress.cancelled()) {
                         return;
                     }
                     Optional<BatchResult> kept = again ? Optional.empty() : before(row);
                     BatchResult result = kept.orElseGet(() -> one(row, progress));
-                    if (progress.cancelled() && !result.good()) {
-                        return;
+                    if (result.over()) {
+                        meter.over(result, kept.isPresent());
                     }
-                    int over = done.incrementAndGet();
-                    int own = kept.isPresent() ? worked.get() : worked.incrementAndGet();
-                    double each = own == 0 ? 0 : (System.nanoTime() - began) / 1e9 / own;
-                    synchronized (voice) {
-                        told.accept(new Told(result, kept.isPresent(), over, rows.size(), each * (rows.size() - over)));
-                        progress.at(over / (double) rows.size());
-                    }
-                });
+                }));
             }
-            workers.shutdown();
-            awaitEnd(workers);
         }
+        going.forEach(BatchRun::rethrow);
         if (progress.cancelled()) {
             throw new CancellationException("Stopped; started again it goes on where it was.");
         }
     }
 
-    private static void awaitEnd(ExecutorService workers) {
-        try {
-            while (!workers.awaitTermination(1, TimeUnit.HOURS)) {
-                // Long tables take long.
-            }
-        } catch (InterruptedException stopped) {
-            workers.shutdownNow();
-            Thread.currentThread().interrupt();
+    private static void rethrow(Future<?> row) {
+        if (row.state() == Future.State.FAILED) {
+            throw row.exceptionNow() instanceof RuntimeException own
+                    ? own
+                    : new IllegalStateException(row.exceptionNow());
+        }
+    }
+
+    /** Counts rows that are over and guesses how long the rest takes. */
+    private static final class Meter {
+        private final int all;
+        private final Consumer<Told> told;
+        private final Progress progress;
+        private final long began = System.nanoTime();
+        private int done;
+        private int worked;
+
+        Meter(int all, Consumer<Told> told, Progress progress) {
+            this.all = all;
+            this.told = told;
+            this.progress = progress;
+        }
+
+        synchronized void over(BatchResult result, boolean before) {
+            done++;
+            worked += before ? 0 : 1;
+            double each = worked == 0 ? 0 : (System.nanoTime() - began) / 1e9 / worked;
+            told.accept(new Told(result, before, done, all, each * (all - done)));
+            progress.at(done / (double) all);
         }
     }
 
@@ -154,7 +166,7 @@ public final class BatchRun {
             records.keep(BatchResult.begun(row, inputs));
             result = work.run(row, inputs, progress.quiet());
         } catch (CancellationException stopped) {
-            return BatchResult.failed(row, inputs, "Stopped.", 0);
+            return BatchResult.begun(row, inputs);
         } catch (BadInput bad) {
             String says = bad.getMessage().startsWith("row ")
                     ? bad.getMessage()

@@ -53,6 +53,28 @@ public record BatchTable(Path file, List<BatchRow> rows) {
         rows = List.copyOf(rows);
     }
 
+    /** Every recording of a folder as a row, for folders without a table. @throws BadInput when it holds none */
+    public static BatchTable ofFolder(Path folder) {
+        List<BatchRow> rows = new ArrayList<>();
+        Map<String, Integer> outs = new HashMap<>();
+        for (Path sound : Recordings.of(folder)) {
+            rows.add(untaken(
+                    new BatchRow(
+                            rows.size() + 1, Map.of("audio", sound.getFileName().toString())),
+                    outs));
+        }
+        // As if a table lay in it: files are meant from there.
+        return new BatchTable(folder.resolve(folder.toAbsolutePath().normalize().getFileName()), rows);
+    }
+
+    /** Of two rows with one name the second is marked. */
+    private static BatchRow untaken(BatchRow row, Map<String, Integer> outs) {
+        Integer other = row.cell("audio").isPresent()
+                ? outs.putIfAbsent(row.out().toLowerCase(Locale.ROOT), row.number())
+                : null;
+        return other == null ? row : row.taken(other);
+    }
+
     /**
      * Reads a table: UTF-8, UTF-16 with a mark or Latin-1; cells parted by commas, semicolons or tabs.
      *
@@ -126,10 +148,7 @@ public record BatchTable(Path file, List<BatchRow> rows) {
                     cells.put(columns.get(c), record.get(c).strip());
                 }
             }
-            BatchRow row = new BatchRow(number, cells);
-            Integer other =
-                    row.cell("audio").isPresent() ? outs.putIfAbsent(row.out().toLowerCase(Locale.ROOT), number) : null;
-            rows.add(other == null ? row : row.taken(other));
+            rows.add(untaken(new BatchRow(number, cells), outs));
         }
         if (columns.isEmpty()) {
             throw BadInput.inFile(file, "is empty. Its first row names the columns; only audio is needed.");

@@ -63,6 +63,9 @@ public final class MovieWriter implements AutoCloseable {
         }
     }
 
+    /** Blocks of 16 x 16 pixels in a picture at level 5.2 of H.264 (ITU-T H.264, table A-1). */
+    private static final int MOST_BLOCKS = 36_864;
+
     private static final int SOUND_RATE = 48_000;
     private static final int SOUND_BLOCK = 1024;
 
@@ -86,6 +89,11 @@ public final class MovieWriter implements AutoCloseable {
     public MovieWriter(Path file, Codec codec, int width, int height, FrameRate rate, Sound sound) {
         if (width % 2 != 0 || height % 2 != 0) {
             throw new BadInput("A movie's width and height are even numbers, not " + width + " x " + height + ".");
+        }
+        int blocks = (width + 15) / 16 * ((height + 15) / 16);
+        if (codec == Codec.H264 && blocks > MOST_BLOCKS) {
+            throw new BadInput("H.264 takes pictures of up to 4096 x 2304, not " + width + " x " + height
+                    + ". Choose a smaller size, or ProRes or WebM.");
         }
         Ffmpeg.quiet();
         this.rate = rate;

@@ -417,6 +417,15 @@ class DelivererTest {
         assertEquals(Kind.GLB, Kind.of(Path.of("x", "A.GLB")));
         assertEquals(Kind.PICTURES, Kind.of(Path.of("x", "frames")));
         assertThrows(BadInput.class, () -> Kind.of(Path.of("line.avi")));
+        BadInput large = assertThrows(
+                BadInput.class,
+                () -> deliver(
+                        scene,
+                        Order.of(Kind.MOVIE).withPictures(Order.Pictures.STANDARD.sized("4096")),
+                        folder.resolve("large.mp4"),
+                        Progress.none()));
+        assertTrue(large.getMessage().contains("4096 x 2304"), large.getMessage());
+        assertFalse(Files.exists(folder.resolve("large.mp4")));
         assertThrows(
                 BadInput.class,
                 () -> new MovieWriter(
