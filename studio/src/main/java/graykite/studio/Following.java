@@ -1,9 +1,11 @@
 package graykite.studio;
 
+import graykite.project.Line;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import java.util.Optional;
+import javafx.collections.MapChangeListener;
 
 /** What the window does when something changes in the workspace: plays other sound, opens another desk, shows it all anew. */
 final class Following {
@@ -42,6 +44,7 @@ final class Following {
         });
         workspace.sceneId().addListener((o, b, n) -> player.loopRange().set(Optional.empty()));
         workspace.savedProject().addListener((o, b, n) -> refresh.run());
+        workspace.deliveries().queue().delivered().addListener((MapChangeListener<String, Line>) c -> refresh.run());
         workspace.selection().addListener((o, b, n) -> desks.refresh());
         player.loopRange().addListener((o, b, n) -> desks.refresh());
         workspace.mouth().curves().asked().addListener((o, b, channel) -> {

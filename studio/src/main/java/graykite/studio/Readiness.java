@@ -1,5 +1,6 @@
 package graykite.studio;
 
+import graykite.acting.Layers;
 import graykite.mouth.MouthChart;
 import graykite.project.Line;
 import graykite.proof.Proof;
@@ -65,16 +66,29 @@ final class Readiness {
                                 needs.stream().anyMatch(MouthNeeds.Need::blocks) ? 0 : 0.5,
                                 needs.stream().map(MouthNeeds.Need::text).collect(Collectors.joining("\n")));
             }
-            case ACTING ->
-                performance.isPresent()
-                        ? new StringSide.State(0.5, "Instincts play; expressions are still to come.")
-                        : new StringSide.State(0, "Instincts come with the reading.");
+            case ACTING -> {
+                if (performance.isEmpty()) {
+                    yield new StringSide.State(0, "Instincts come with the reading.");
+                }
+                boolean acted = line.map(l -> !l.layers()
+                                .plans()
+                                .equals(Layers.usual().withSeed(l.seed()).plans()))
+                        .orElse(false);
+                yield acted
+                        ? new StringSide.State(1, "Acted: more than instincts lies on the line.")
+                        : new StringSide.State(0.5, "Instincts play; nothing is acted over them yet.");
+            }
             case PROOF ->
                 proof(performance.isPresent(), workspace.proof().proof().get());
             case DELIVERY ->
-                performance.isPresent()
-                        ? new StringSide.State(0.5, "Ready to export.")
-                        : new StringSide.State(0, "There is nothing to deliver yet.");
+                performance.isEmpty()
+                        ? new StringSide.State(0, "There is nothing to deliver yet.")
+                        : line.map(workspace.deliveries()::delivered)
+                                .map(now -> now
+                                        ? new StringSide.State(1, "Delivered as it is now.")
+                                        : new StringSide.State(
+                                                0.5, "Changed since it was delivered, or not delivered yet."))
+                                .orElseThrow();
         };
     }
 

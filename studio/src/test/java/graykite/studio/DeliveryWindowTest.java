@@ -81,6 +81,7 @@ class DeliveryWindowTest extends RealWindow {
             assertEquals(3, names.size(), names.toString());
             assertTrue(names.stream().anyMatch(n -> n.endsWith("-sheet.csv")), names.toString());
         }
+        assertTrue(onFx(() -> workspace.deliveries().delivered(workspace.line().orElseThrow())));
         robot.clickOn("#queue-show");
         assertEquals(List.of(into), revealed);
 

@@ -85,6 +85,11 @@ public final class Deliveries {
         return order;
     }
 
+    /** True when a line was delivered in this session and is still as it was then. */
+    public boolean delivered(Line line) {
+        return queue.delivered().get(line.id()) == line;
+    }
+
     /** What of the project is delivered. */
     public ObjectProperty<What> what() {
         return what;

@@ -1,11 +1,13 @@
 package graykite.studio.model;
 
 import graykite.delivery.DeliveryPlan;
+import graykite.delivery.Item;
 import graykite.delivery.Output;
 import graykite.delivery.Subjects;
 import graykite.media.DeliveryReport;
 import graykite.media.DeliveryRun;
 import graykite.picture.Camera;
+import graykite.project.Line;
 import graykite.project.Project;
 import graykite.proof.checks.Checks;
 import graykite.studio.model.Queued.State;
@@ -17,6 +19,7 @@ import java.util.concurrent.CancellationException;
 import javafx.application.Platform;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
+import javafx.collections.ObservableMap;
 
 /** Deliveries one after another: each can be cancelled, and tried again where it failed. On the JavaFX thread. */
 public final class DeliveryQueue {
@@ -26,6 +29,8 @@ public final class DeliveryQueue {
     private final ObservableList<Queued> list = FXCollections.observableArrayList();
     private final ObservableList<Queued> seen = FXCollections.unmodifiableObservableList(list);
 
+    private final ObservableMap<String, Line> delivered = FXCollections.observableHashMap();
+
     DeliveryQueue(Workspace workspace) {
         this.workspace = workspace;
     }
@@ -33,6 +38,21 @@ public final class DeliveryQueue {
     /** All of them, the newest first. */
     public ObservableList<Queued> list() {
         return seen;
+    }
+
+    /** Lines as they were when they were delivered last in this session, by id. */
+    public ObservableMap<String, Line> delivered() {
+        return delivered;
+    }
+
+    private void remember(Queued queued, List<DeliveryRun.Outcome> outcomes) {
+        for (DeliveryRun.Outcome outcome : outcomes) {
+            Item item = outcome.output().item();
+            boolean written = outcome.problem().isEmpty() && item.kind() == Item.What.LINE;
+            if (written && item.as().isEmpty()) {
+                queued.project.line(item.id()).ifPresent(l -> delivered.put(l.id(), l));
+            }
+        }
     }
 
     Queued add(
@@ -168,6 +188,7 @@ public final class DeliveryQueue {
                             : count(done.there.size(), "file") + " are there already.");
             return;
         }
+        remember(queued, done.outcomes);
         queued.outcomes = DeliveryReport.joined(queued.outcomes, done.outcomes);
         List<DeliveryRun.Outcome> failed =
                 done.outcomes.stream().filter(o -> o.problem().isPresent()).toList();
