@@ -87,6 +87,26 @@ class DeliveryPlanTest {
         assertThrows(BadInput.class, () -> names(List.of(Item.line("a").as("nobody")), Order.of(Kind.GLB)));
     }
 
+    /** A line that is not read is planned all the same, so that it is said when it cannot be written. */
+    @Test
+    void anUnreadLineIsNotPassedOver() {
+        Project more = PROJECT.with(Line.empty("c", "Unread"));
+        List<Output> outputs = DeliveryPlan.of(
+                        more, List.of(Item.line("c")), Order.of(Kind.WORDS_CSV, Kind.MOVIE), folder, TODAY)
+                .outputs();
+        assertEquals(
+                List.of(Kind.MOVIE, Kind.WORDS_CSV),
+                outputs.stream().map(Output::kind).sorted().toList());
+        Project half = more.with(more.scene("s").orElseThrow().with(new SceneWork.Block("c", 5)));
+        assertEquals(
+                List.of("a", "b"),
+                DeliveryPlan.of(half, List.of(Item.scene("s")), Order.of(Kind.WORDS_CSV), folder, TODAY)
+                        .outputs()
+                        .stream()
+                        .map(Output::line)
+                        .toList());
+    }
+
     @Test
     void whatIsThereIsNamed() throws Exception {
         DeliveryPlan plan =
