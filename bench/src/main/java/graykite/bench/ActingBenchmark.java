@@ -148,7 +148,8 @@ public class ActingBenchmark {
     private Path film() {
         Path file = folder.resolve("film.mp4");
         int[] pixels = new int[1920 * 1080];
-        try (MovieWriter writer = new MovieWriter(file, 1920, 1080, FrameRate.FILM, Sound.silence(10, 48_000))) {
+        try (MovieWriter writer =
+                new MovieWriter(file, MovieWriter.Codec.H264, 1920, 1080, FrameRate.FILM, Sound.silence(10, 48_000))) {
             for (int f = 0; f < 240; f++) {
                 Arrays.fill(pixels, 0xFF000000 | f << 8);
                 for (int i = 0; i < pixels.length; i += 7) {

@@ -99,12 +99,16 @@ final class BatchCommand implements Callable<Integer> {
     @ArgGroup(exclusive = false, heading = "On a cluster%n")
     private SlurmOptions slurm = new SlurmOptions();
 
+    private boolean failedHere;
+
     @Override
     public Integer call() {
         BatchTable rows = Files.isDirectory(table) ? BatchTable.ofFolder(table) : BatchTable.read(table);
         BatchSettings settings = new BatchSettings(order(), character, how.language(), how.words());
         BatchRecords records = new BatchRecords(rows, out);
-        makeFolder();
+        if (!slurm.print) {
+            makeFolder();
+        }
         if (slurm.asked()) {
             return new SlurmRun(slurm, table, out, rows, records, own()).call();
         }
@@ -118,8 +122,6 @@ final class BatchCommand implements Callable<Integer> {
         boolean bad = shard == null ? report.failed() + report.waiting() > 0 : failedHere;
         return bad ? 1 : 0;
     }
-
-    private boolean failedHere;
 
     private void makeFolder() {
         try {

@@ -98,6 +98,13 @@ final class DeliverCommand implements Callable<Integer> {
     private boolean animationOnly;
 
     @Option(
+            names = "--compact",
+            description =
+                    "glTF in less than half the size: whole numbers (KHR_mesh_quantization), which readers have to"
+                            + " know.")
+    private boolean compact;
+
+    @Option(
             names = "--as",
             paramLabel = "LIST",
             description = "Members of the cast who perform the lines, each for itself, in place of the speakers.")
@@ -191,10 +198,10 @@ final class DeliverCommand implements Callable<Integer> {
             order = order.withNames(names);
         }
         Order.Curves curves = order.curves();
-        order = order.withCurves(new Order.Curves(
-                thin == null ? curves.thinning() : thin,
-                channels == null ? curves.channels() : split(channels),
-                curves.figure() && !animationOnly));
+        curves = thin == null ? curves : curves.thinned(thin);
+        curves = channels == null ? curves : curves.only(split(channels));
+        curves = animationOnly ? curves.withFigure(false) : curves;
+        order = order.withCurves(compact ? curves.compact(true) : curves);
         return order.withPictures(pictures.over(order.pictures())).withSpan(span.over(order.span()));
     }
 

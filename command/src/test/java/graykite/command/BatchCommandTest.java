@@ -50,16 +50,17 @@ class BatchCommandTest {
         return Spoken.run(arguments.toArray(String[]::new));
     }
 
+    private static List<CSVRecord> rows(Path csv) throws Exception {
+        CSVFormat named = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        return CSVParser.parse(csv, StandardCharsets.UTF_8, named).getRecords();
+    }
+
     private static List<CSVRecord> report(Path out) throws Exception {
-        return CSVParser.parse(
-                        out.resolve("report.csv"),
-                        StandardCharsets.UTF_8,
-                        CSVFormat.RFC4180
-                                .builder()
-                                .setHeader()
-                                .setSkipHeaderRecord(true)
-                                .get())
-                .getRecords();
+        return rows(out.resolve("report.csv"));
     }
 
     /** Every file below a folder but reports and records, by its path. */
@@ -157,15 +158,7 @@ class BatchCommandTest {
     }
 
     private static double most(Path curves, String channel) throws Exception {
-        return CSVParser.parse(
-                        curves,
-                        StandardCharsets.UTF_8,
-                        CSVFormat.RFC4180
-                                .builder()
-                                .setHeader()
-                                .setSkipHeaderRecord(true)
-                                .get())
-                .stream()
+        return rows(curves).stream()
                 .mapToDouble(r -> Double.parseDouble(r.get(channel)))
                 .max()
                 .orElseThrow();

@@ -37,13 +37,30 @@ public record Order(
      *     degrees for turns, 10 mm for slides); 0 for a key every frame
      * @param channels names of channels, or regions such as "lips"; empty for all
      * @param figure true to put the character into glTF, false for its animation alone
+     * @param compact true to write glTF small, with whole numbers that its readers have to know
      */
-    public record Curves(double thinning, List<String> channels, boolean figure) {
-        public static final Curves BAKED = new Curves(0, List.of(), true);
+    public record Curves(double thinning, List<String> channels, boolean figure, boolean compact) {
+        public static final Curves BAKED = new Curves(0, List.of(), true, false);
 
         public Curves {
             channels = List.copyOf(channels);
             requireThat(thinning >= 0 && thinning <= 0.25, "The error of thinned keys is 0 to 0.25, not %s.", thinning);
+        }
+
+        public Curves thinned(double error) {
+            return new Curves(error, channels, figure, compact);
+        }
+
+        public Curves only(List<String> some) {
+            return new Curves(thinning, some, figure, compact);
+        }
+
+        public Curves withFigure(boolean wanted) {
+            return new Curves(thinning, channels, wanted, compact);
+        }
+
+        public Curves compact(boolean wanted) {
+            return new Curves(thinning, channels, figure, wanted);
         }
     }
 

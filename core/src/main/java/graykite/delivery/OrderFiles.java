@@ -36,6 +36,7 @@ public final class OrderFiles {
             "thinning",
             "channels",
             "figure",
+            "compact",
             "size",
             "views",
             "background",
@@ -60,6 +61,7 @@ public final class OrderFiles {
         ArrayNode channels = json.putArray("channels");
         order.curves().channels().forEach(channels::add);
         json.put("figure", order.curves().figure());
+        json.put("compact", order.curves().compact());
         json.put("size", order.pictures().size());
         ArrayNode views = json.putArray("views");
         order.pictures().views().forEach(views::add);
@@ -128,7 +130,8 @@ public final class OrderFiles {
                 new Order.Curves(
                         HandFile.number(json, "thinning", 0, "delivery"),
                         texts(json, "channels", List.of()),
-                        json.path("figure").asBoolean(true)),
+                        json.path("figure").asBoolean(true),
+                        json.path("compact").asBoolean(false)),
                 pictures,
                 json.path("names").asText(NameTemplate.USUAL));
     }

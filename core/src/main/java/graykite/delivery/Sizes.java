@@ -21,6 +21,7 @@ final class Sizes {
                 switch (kind) {
                     case GLB ->
                         (order.curves().figure() ? FIGURE : 40_000)
+                                        * (order.curves().compact() ? 0.45 : 1)
                                 + frames * CHANNELS * 9 * (order.curves().thinning() > 0 ? 0.3 : 1);
                     case CURVES_CSV, CURVES_JSON -> frames * CHANNELS * 4;
                     case MOVIE -> seconds * Math.max(1_500_000, pixels * rate.perSecond() * 0.22) / 8;

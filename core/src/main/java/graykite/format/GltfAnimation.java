@@ -148,7 +148,10 @@ final class GltfAnimation {
         boolean all = kept.length == times.length && everyFrame >= 0;
         int input = all ? everyFrame : binary.vectors(some(times, 1, kept), 1, true, 0);
         float[] keys = all ? values : some(values, width, kept);
-        int output = binary.vectors(keys, path.equals("weights") ? 1 : width, false, 0);
+        int size = path.equals("weights") ? 1 : width;
+        // What stands still or goes far has no use for shares.
+        boolean shares = path.equals("weights") || path.equals("rotation");
+        int output = shares ? binary.keys(keys, size) : binary.vectors(keys, size, false, 0);
         samplers.addObject().put("input", input).put("output", output).put("interpolation", "LINEAR");
         ObjectNode channel = channels.addObject();
         channel.put("sampler", samplers.size() - 1);

@@ -3,6 +3,7 @@ package graykite.format;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import graykite.format.GltfBinary.Packing;
 import graykite.format.character.KiteExtras;
 import graykite.geometry.Vec;
 import graykite.picture.Material;
@@ -23,6 +24,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * Writes a character, and the animation of a line where there is one, as binary glTF 2.0 (Khronos). Joints become nodes
@@ -33,19 +35,23 @@ public final class GltfWriter {
     static final float METRES = 0.001f;
     private static final double MOVED = 1e-4;
     private static final String UNLIT = "KHR_materials_unlit";
+    private static final String QUANTISED = "KHR_mesh_quantization";
 
     private final Character character;
     private final ObjectMapper mapper = new ObjectMapper();
     private final ObjectNode root = mapper.createObjectNode();
-    private final GltfBinary binary = new GltfBinary();
+    private final boolean compact;
+    private final GltfBinary binary;
     private final ArrayNode nodes = mapper.createArrayNode();
     private final ArrayNode meshes = mapper.createArrayNode();
     private final Map<Texture, Integer> textures = new IdentityHashMap<>();
     private final int[] partNode;
     private int point = -1;
 
-    private GltfWriter(Character character) {
+    private GltfWriter(Character character, How how) {
         this.character = character;
+        this.compact = how.compact();
+        this.binary = new GltfBinary(compact);
         this.partNode = new int[character.parts().size()];
     }
 
@@ -55,9 +61,11 @@ public final class GltfWriter {
      * @param thinning largest error of thinned keys, as a share of 1 for weights, of 90 degrees for turns and of 10 mm for
      *     slides; 0 for a key every frame
      * @param figure true for the character too, false for its named nodes alone, onto which the animation fits
+     * @param compact true to write it small: positions to 0.03 mm, normals to a degree, keys to a thirty-thousandth as whole
+     *     numbers (KHR_mesh_quantization), which the reader has to know
      */
-    public record How(double thinning, boolean figure) {
-        public static final How BAKED = new How(0, true);
+    public record How(double thinning, boolean figure, boolean compact) {
+        public static final How BAKED = new How(0, true, false);
     }
 
     /** Writes the character with its animation, if any. */
@@ -68,7 +76,7 @@ public final class GltfWriter {
     /** Writes an animation, with its character or without. */
     public static void write(Character character, Optional<FrameTable> animation, How how, OutputStream out)
             throws IOException {
-        GltfWriter writer = new GltfWriter(character);
+        GltfWriter writer = new GltfWriter(character, how);
         writer.build(animation, how);
         writer.writeBinary(out);
     }
@@ -117,6 +125,10 @@ public final class GltfWriter {
             KiteExtras.write(character, root.withObject("/extras"));
         }
         animation.ifPresent(new GltfAnimation(character, root, binary, partNode, how.thinning())::write);
+        if (how.compact()) {
+            root.withArray("/extensionsUsed").add(QUANTISED);
+            root.putArray("extensionsRequired").add(QUANTISED);
+        }
         root.set("nodes", nodes);
         if (!meshes.isEmpty()) {
             root.set("meshes", meshes);
@@ -150,7 +162,7 @@ public final class GltfWriter {
         }
         if (drawings) {
             // Programs that do not know it show the drawings lit, which is no loss.
-            root.putArray("extensionsUsed").add(UNLIT);
+            root.withArray("/extensionsUsed").add(UNLIT);
         }
     }
 
@@ -222,29 +234,20 @@ public final class GltfWriter {
         float[] normals =
                 Normals.of(part.positions(), part.triangles(), part.looks().twins());
         ObjectNode attributes = primitive.putObject("attributes");
-        attributes.put("POSITION", binary.vectors(rest, 3, true, GltfBinary.VERTEX_BUFFER));
-        attributes.put("NORMAL", binary.vectors(normals, 3, false, GltfBinary.VERTEX_BUFFER));
+        attributes.put("POSITION", binary.ofVertices(rest, 3, true, Packing.SHORTS));
+        attributes.put("NORMAL", binary.ofVertices(normals, 3, false, Packing.BYTES));
         part.looks()
                 .texture()
                 .ifPresent(t -> attributes.put(
-                        "TEXCOORD_0", binary.vectors(part.looks().uv(), 2, false, GltfBinary.VERTEX_BUFFER)));
+                        "TEXCOORD_0", binary.ofVertices(part.looks().uv(), 2, false, Packing.UNSIGNED_SHORTS)));
         part.looks().skin().ifPresent(skin -> {
             attributes.put("JOINTS_0", binary.joints(skin.joints()));
             attributes.put("WEIGHTS_0", binary.vectors(skin.weights(), 4, false, GltfBinary.VERTEX_BUFFER));
         });
-        attributes.put("COLOR_0", binary.vectors(clamped(part.colours()), 3, false, GltfBinary.VERTEX_BUFFER));
+        attributes.put("COLOR_0", binary.ofVertices(clamped(part.colours()), 3, false, Packing.UNSIGNED_BYTES));
         primitive.put("indices", binary.indices(part.triangles()));
         primitive.put("material", meshes.size());
-        if (!part.targets().isEmpty()) {
-            ArrayNode targets = primitive.putArray("targets");
-            ArrayNode names = mesh.putObject("extras").putArray("targetNames");
-            ArrayNode weights = mesh.putArray("weights");
-            for (MorphTarget target : part.targets()) {
-                names.add(target.name());
-                weights.add(0);
-                targets.add(target(part, target, normals));
-            }
-        }
+        addTargets(mesh, primitive, part, target -> target(part, target, normals));
         return mesh;
     }
 
@@ -258,15 +261,24 @@ public final class GltfWriter {
         ObjectNode primitive = mesh.putArray("primitives").addObject();
         primitive.put("mode", 0);
         primitive.putObject("attributes").put("POSITION", point);
+        addTargets(mesh, primitive, part, target -> mapper.createObjectNode().put("POSITION", point));
+        return mesh;
+    }
+
+    /** Targets by name, all at rest. @param moved what a target moves */
+    private static void addTargets(
+            ObjectNode mesh, ObjectNode primitive, Part part, Function<MorphTarget, ObjectNode> moved) {
+        if (part.targets().isEmpty()) {
+            return;
+        }
         ArrayNode targets = primitive.putArray("targets");
         ArrayNode names = mesh.putObject("extras").putArray("targetNames");
         ArrayNode weights = mesh.putArray("weights");
         for (MorphTarget target : part.targets()) {
             names.add(target.name());
             weights.add(0);
-            targets.addObject().put("POSITION", point);
+            targets.add(moved.apply(target));
         }
-        return mesh;
     }
 
     private ObjectNode target(Part part, MorphTarget target, float[] restNormals) {
@@ -282,10 +294,12 @@ public final class GltfWriter {
         float[] turned = Normals.of(moved, part.triangles(), part.looks().twins());
         for (int i = 0; i < turned.length; i++) {
             turned[i] -= restNormals[i];
+            // Written small, a turn by more than sixty degrees is cut there.
+            turned[i] = compact ? Math.clamp(turned[i], -1f, 1f) : turned[i];
         }
         ObjectNode json = mapper.createObjectNode();
-        json.put("POSITION", binary.sparse(deltas, true, METRES * MOVED));
-        json.put("NORMAL", binary.sparse(turned, false, 0.004));
+        json.put("POSITION", binary.sparse(deltas, true, METRES * MOVED, Packing.SHORTS));
+        json.put("NORMAL", binary.sparse(turned, false, 0.004, Packing.BYTES));
         return json;
     }
 

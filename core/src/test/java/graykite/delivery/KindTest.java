@@ -92,7 +92,7 @@ class KindTest {
         }
         assertEquals(Optional.empty(), OrderFiles.background("NONE"));
         assertThrows(IllegalArgumentException.class, () -> Order.Pictures.STANDARD.seen(List.of()));
-        assertThrows(IllegalArgumentException.class, () -> new Order.Curves(0.5, List.of(), true));
+        assertThrows(IllegalArgumentException.class, () -> new Order.Curves(0.5, List.of(), true, false));
     }
 
     /** The guess is within a factor of three of what the demo's line 1 of six seconds came to when it was measured. */

@@ -30,7 +30,7 @@ class OrderFilesTest {
             EnumSet.allOf(Kind.class),
             Optional.of(FrameRate.parse("23.976")),
             Span.WHOLE.withRange("1.5s-96").withRolls(8, 4).withStartFrame(OptionalLong.of(1001)),
-            new Order.Curves(0.01, List.of("lips", "headYaw"), false),
+            new Order.Curves(0.01, List.of("lips", "headYaw"), false, true),
             Order.Pictures.STANDARD
                     .sized("1920x1080")
                     .seen(List.of("front", "profile"))

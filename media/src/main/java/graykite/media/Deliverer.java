@@ -104,7 +104,9 @@ public final class Deliverer {
                 AtomicFiles.write(output.path(), out -> CurveFiles.writeJson(table.only(wanted::has), out));
             default -> {
                 GltfWriter.How how = new GltfWriter.How(
-                        order.curves().thinning(), order.curves().figure());
+                        order.curves().thinning(),
+                        order.curves().figure(),
+                        order.curves().compact());
                 AtomicFiles.write(
                         output.path(),
                         out -> GltfWriter.write(scene.character(actor), Optional.of(wanted.atRest(table)), how, out));

@@ -189,7 +189,7 @@ class DelivererTest {
         Path file = folder.resolve("some.csv");
         Order order = Order.of(Kind.CURVES_CSV)
                 .withRate(Optional.of(FrameRate.FILM))
-                .withCurves(new Order.Curves(0, List.of("head", "jawDrop"), true))
+                .withCurves(new Order.Curves(0, List.of("head", "jawDrop"), true, false))
                 .withSpan(Span.WHOLE.withRange("12-0.75s").withRolls(2, 3));
         deliver(scene, order, file, Progress.none());
         List<String> rows = Files.readAllLines(file);

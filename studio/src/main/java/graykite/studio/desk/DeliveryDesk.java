@@ -114,6 +114,7 @@ public final class DeliveryDesk extends Desk {
                         listed,
                         deliver,
                         new QueuePane(deliveries.queue(), asks, workspace.jobs()::say));
+        offerPresets();
         deliveries.order().addListener((o, b, n) -> refresh());
         deliveries.what().addListener((o, b, n) -> refresh());
         deliveries.chosen().addListener((o, b, n) -> refresh());
@@ -175,6 +176,7 @@ public final class DeliveryDesk extends Desk {
                 .save(name.getText(), deliveries.order().get())
                 .ifPresent(kept -> {
                     presets.hide();
+                    offerPresets();
                     workspace.jobs().say("Kept the preset \"" + kept.name() + "\".");
                     deliveries.order().set(kept);
                 }));
@@ -238,7 +240,6 @@ public final class DeliveryDesk extends Desk {
         what.setValue(null);
         what.setValue(deliveries.what().get());
         offerPerformers();
-        offerPresets();
         kinds.refresh();
         fields.refresh();
         folder.setText(deliveries.folder().get().map(Path::toString).orElse("Choose a folder\u2026"));

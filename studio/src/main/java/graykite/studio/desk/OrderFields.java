@@ -53,6 +53,7 @@ final class OrderFields extends VBox {
     private final ComboBox<String> keys = new ComboBox<>();
     private final TextField channels = new TextField();
     private final CheckBox figure = new CheckBox("With the character");
+    private final CheckBox compact = new CheckBox("Compressed");
     private final TextField names = new TextField();
     private final GridPane pictures = grid();
     private final GridPane curves = grid();
@@ -150,28 +151,29 @@ final class OrderFields extends VBox {
         choice(
                 keys,
                 "Keys of glTF: one a frame, or as few as stay within an error",
-                (order, text) -> order.withCurves(new Order.Curves(
-                        THINNINGS.get(Math.max(0, keys.getItems().indexOf(text))),
-                        order.curves().channels(),
-                        order.curves().figure())));
+                (order, text) -> order.withCurves(order.curves()
+                        .thinned(THINNINGS.get(Math.max(0, keys.getItems().indexOf(text))))));
         keys.setAccessibleText("Keys of glTF");
         field(
                 channels,
                 "all",
                 "Channels by name, or regions: jaw, lips, head, eyes \u2026, with commas between",
                 "Channels",
-                (order, text) -> order.withCurves(new Order.Curves(
-                        order.curves().thinning(),
-                        Arrays.stream(text.split(","))
+                (order, text) -> order.withCurves(order.curves()
+                        .only(Arrays.stream(text.split(","))
                                 .map(String::strip)
                                 .filter(t -> !t.isEmpty())
-                                .toList(),
-                        order.curves().figure())));
+                                .toList())));
         figure.setTooltip(new Tooltip("Without it glTF holds the named nodes and their keys alone"));
-        figure.setOnAction(e -> change(o ->
-                o.withCurves(new Order.Curves(o.curves().thinning(), o.curves().channels(), figure.isSelected()))));
+        figure.setOnAction(e -> change(o -> o.withCurves(o.curves().withFigure(figure.isSelected()))));
         curves.addRow(0, name("Keys"), keys, name("Only"), channels);
-        curves.add(figure, 0, 1, 4, 1);
+        compact.setTooltip(
+                new Tooltip(
+                        "Less than half the size: whole numbers in glTF (KHR_mesh_quantization), which its readers have to know"));
+        compact.setOnAction(e -> change(o -> o.withCurves(o.curves().compact(compact.isSelected()))));
+        compact.setId("delivery-compact");
+        curves.add(figure, 0, 1, 2, 1);
+        curves.add(compact, 2, 1, 2, 1);
     }
 
     private static GridPane grid() {
@@ -290,7 +292,9 @@ final class OrderFields extends VBox {
                 curves,
                 glb || order.kinds().contains(Kind.CURVES_CSV) || order.kinds().contains(Kind.CURVES_JSON));
         keys.setDisable(!glb);
+        compact.setSelected(order.curves().compact());
         Parts.shown(figure, glb);
+        Parts.shown(compact, glb);
         showing = false;
     }
 

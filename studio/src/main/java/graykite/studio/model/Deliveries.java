@@ -45,6 +45,9 @@ public final class Deliveries {
     private final ObjectProperty<List<String>> performers = new SimpleObjectProperty<>(List.of());
     private final ObjectProperty<Optional<Path>> folder;
 
+    private Asked last = new Asked(Project.empty(), List.of(), Order.of(Kind.GLB), Optional.empty());
+    private Preview preview = new Preview(Optional.empty(), "");
+
     /**
      * What would be written now.
      *
@@ -172,7 +175,25 @@ public final class Deliveries {
 
     /** What would be written; nothing is worked out for it. */
     public Preview preview() {
-        List<Item> items = items();
+        Asked asked = new Asked(workspace.project(), items(), order.get(), folder.get());
+        if (!asked.sameAs(last)) {
+            last = asked;
+            preview = previewed(asked.items);
+        }
+        return preview;
+    }
+
+    /** What a preview follows from; with thousands of lines it is not made for every click. */
+    private record Asked(Project project, List<Item> items, Order order, Optional<Path> folder) {
+        boolean sameAs(Asked other) {
+            return project == other.project
+                    && order.equals(other.order)
+                    && folder.equals(other.folder)
+                    && items.equals(other.items);
+        }
+    }
+
+    private Preview previewed(List<Item> items) {
         if (items.isEmpty()) {
             return new Preview(Optional.empty(), "There is nothing to deliver yet.");
         }
