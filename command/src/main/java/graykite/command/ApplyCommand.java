@@ -64,8 +64,7 @@ final class ApplyCommand implements Callable<Integer> {
         ScriptShelf shelf = new ScriptShelf(edits.toAbsolutePath().getParent());
         before.lines().stream().flatMap(l -> l.sound().stream()).forEach(s -> shelf.take(s.content(), s.hash()));
         before.tracks().map(TrackStore::bytes).forEach(t -> shelf.take(t, TrackStore.hash(t)));
-        Workbench workbench = new Workbench(
-                (file, progress) -> SoundReader.read(file.content(), file.name(), progress), new Figures());
+        Workbench workbench = new Workbench(SoundReader::read, new Figures());
         EditScript script = new EditScript(
                 new EditJson(shelf), new LineReader(workbench, Once.of(() -> Reader.of(Pronouncer.shipped()))));
         Project after = script.run(before, lines, edits.getFileName().toString(), Progress.none());

@@ -9,19 +9,13 @@ import graykite.batch.BatchRun;
 import graykite.batch.BatchSettings;
 import graykite.batch.BatchTable;
 import graykite.batch.BatchWork;
-import graykite.delivery.Kind;
-import graykite.delivery.Order;
 import graykite.media.Deliverer;
 import graykite.media.SoundReader;
-import graykite.time.FrameRate;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -42,23 +36,14 @@ final class BatchCommand implements Callable<Integer> {
 
     @Parameters(
             index = "0",
-            paramLabel = "TABLE",
+            paramLabel = "TABLE|FOLDER",
             description =
-                    "CSV with the columns audio, script, text, character, out, language, diction, motion, strength,"
+                    "A folder of recordings with their scripts beside them, or CSV with the columns audio, script, text, character, out, language, diction, motion, strength,"
                             + " fps, format, size, view, gain, channel, seed, edits; only audio is needed.")
     private Path table;
 
-    @Option(
-            names = "--format",
-            paramLabel = "LIST",
-            description = "What is written where a row does not say: glb, csv, mp4 … as for deliver (default: glb).")
-    private String format;
-
-    @Option(names = "--preset", paramLabel = "FILE|NAME", description = "A preset of a delivery, as for deliver.")
-    private String preset;
-
-    @Option(names = "--fps", description = "Frames a second where a row does not say (default: 30).")
-    private String fps;
+    @Mixin
+    private OrderOptions order;
 
     @Option(
             names = "--character",
@@ -104,7 +89,7 @@ final class BatchCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         BatchTable rows = Files.isDirectory(table) ? BatchTable.ofFolder(table) : BatchTable.read(table);
-        BatchSettings settings = new BatchSettings(order(), character, how.language(), how.words());
+        BatchSettings settings = new BatchSettings(order.order(), character, how.language(), how.words());
         BatchRecords records = new BatchRecords(rows, out);
         if (!slurm.print) {
             makeFolder();
@@ -135,13 +120,7 @@ final class BatchCommand implements Callable<Integer> {
     }
 
     private void run(BatchTable rows, BatchSettings settings, BatchRecords records, List<BatchRow> mine) {
-        BatchWork work = new BatchWork(
-                rows,
-                settings,
-                out,
-                (file, progress) -> SoundReader.read(file.content(), file.name(), progress),
-                Once.of(() -> how.english()),
-                Deliverer::write);
+        BatchWork work = new BatchWork(rows, settings, out, SoundReader::read, Once.of(how::english), Deliverer::write);
         BatchVoice voice = new BatchVoice();
         int cores = jobs == null ? Runtime.getRuntime().availableProcessors() : checkedJobs();
         new BatchRun(work, records, out, overwrite)
@@ -173,33 +152,10 @@ final class BatchCommand implements Callable<Integer> {
         return rows.shard(index, count);
     }
 
-    private Order order() {
-        Order order = preset == null ? Order.of(Kind.GLB) : DeliverCommand.preset(preset);
-        if (format != null) {
-            EnumSet<Kind> kinds = EnumSet.noneOf(Kind.class);
-            Arrays.stream(format.split(",")).filter(f -> !f.isBlank()).forEach(f -> kinds.add(Kind.parse(f)));
-            order = order.withKinds(kinds);
-        }
-        return fps == null ? order : order.withRate(Optional.of(FrameRate.parse(fps)));
-    }
-
     /** The options that every shard is given. */
     private List<String> own() {
-        List<String> options = new ArrayList<>();
-        add(options, "--format", format);
-        add(
-                options,
-                "--preset",
-                preset != null && Files.exists(Path.of(preset))
-                        ? Path.of(preset).toAbsolutePath().toString()
-                        : preset);
-        add(options, "--fps", fps);
-        add(
-                options,
-                "--character",
-                Files.exists(Path.of(character))
-                        ? Path.of(character).toAbsolutePath().toString()
-                        : character);
+        List<String> options = new ArrayList<>(order.options());
+        options.addAll(List.of("--character", OrderOptions.anywhere(character)));
         options.addAll(how.options());
         if (again) {
             options.add("--again");
@@ -208,12 +164,5 @@ final class BatchCommand implements Callable<Integer> {
             options.add("--overwrite");
         }
         return options;
-    }
-
-    private static void add(List<String> options, String name, String value) {
-        if (value != null) {
-            options.add(name);
-            options.add(value);
-        }
     }
 }

@@ -4,9 +4,7 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.delivery.DeliveryPlan;
 import graykite.delivery.Item;
-import graykite.delivery.Kind;
 import graykite.delivery.Order;
-import graykite.delivery.OrderFiles;
 import graykite.delivery.Subjects;
 import graykite.format.ProjectFiles;
 import graykite.media.DeliveryRun;
@@ -15,18 +13,14 @@ import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.SceneWork;
-import graykite.time.FrameRate;
 import graykite.workbench.Figures;
 import graykite.workbench.Workbench;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
@@ -56,23 +50,8 @@ final class DeliverCommand implements Callable<Integer> {
             description = "Names or numbers of scenes, separated by commas (default: none).")
     private String scenes;
 
-    @Option(
-            names = "--preset",
-            paramLabel = "FILE|NAME",
-            description = "A preset that ends in .kite-delivery.json, or one of ours: \"For the engine\","
-                    + " \"For the edit\", \"For drawing\", \"For subtitles\".")
-    private String preset;
-
-    @Option(
-            names = "--format",
-            paramLabel = "LIST",
-            description =
-                    "glb, csv, json, mp4, mov, webm, png, wav, sheet-csv, sheet-pdf, srt, vtt, words-csv, words-ctm,"
-                            + " phones-csv, phones-ctm, reading-json, contact; separated by commas (default: glb).")
-    private String format;
-
-    @Option(names = "--fps", description = "Frames a second: 24, 29.97, 30000/1001 … (default: those of the project).")
-    private String fps;
+    @Mixin
+    private OrderOptions what;
 
     @Option(
             names = "--names",
@@ -160,8 +139,7 @@ final class DeliverCommand implements Callable<Integer> {
         long failed = 0;
         long written = 0;
         for (Job job : jobs) {
-            Workbench workbench = new Workbench(
-                    (file, progress) -> SoundReader.read(file.content(), file.name(), progress), new Figures());
+            Workbench workbench = new Workbench(SoundReader::read, new Figures());
             List<DeliveryRun.Outcome> outcomes = DeliveryRun.run(
                     new Subjects(workbench, Map.of()), job.project, job.plan, DeliverCommand::tell, Progress.none());
             long bad = outcomes.stream().filter(o -> o.problem().isPresent()).count();
@@ -185,15 +163,7 @@ final class DeliverCommand implements Callable<Integer> {
     // --- what is asked for -------------------------------------------------------------------------------------------
 
     private Order order() {
-        Order order = preset == null ? Order.of(Kind.GLB) : preset(preset);
-        if (format != null) {
-            EnumSet<Kind> kinds = EnumSet.noneOf(Kind.class);
-            split(format).forEach(f -> kinds.add(Kind.parse(f)));
-            order = order.withKinds(kinds);
-        }
-        if (fps != null) {
-            order = order.withRate(Optional.of(FrameRate.parse(fps)));
-        }
+        Order order = what.order();
         if (names != null) {
             order = order.withNames(names);
         }
@@ -203,20 +173,6 @@ final class DeliverCommand implements Callable<Integer> {
         curves = animationOnly ? curves.withFigure(false) : curves;
         order = order.withCurves(compact ? curves.compact(true) : curves);
         return order.withPictures(pictures.over(order.pictures())).withSpan(span.over(order.span()));
-    }
-
-    /** A preset of ours by its name, or one from a file. */
-    static Order preset(String named) {
-        Optional<Order> shipped = OrderFiles.shipped(named);
-        if (shipped.isPresent()) {
-            return shipped.get();
-        }
-        if (!named.endsWith(OrderFiles.EXTENSION) && !Files.exists(Path.of(named))) {
-            throw new BadInput("There is no preset \"" + named + "\". Ours are "
-                    + OrderFiles.shipped().stream().map(Order::name).collect(Collectors.joining(", "))
-                    + "; files of presets end in " + OrderFiles.EXTENSION + ".");
-        }
-        return OrderFiles.open(Path.of(named));
     }
 
     private List<Item> items(Project project) {

@@ -93,8 +93,7 @@ final class ProofCommand implements Callable<Integer> {
     @Option(names = "--overwrite", description = "Replace files that are there already.")
     private boolean overwrite;
 
-    private final Workbench workbench =
-            new Workbench((file, progress) -> SoundReader.read(file.content(), file.name(), progress), new Figures());
+    private final Workbench workbench = new Workbench(SoundReader::read, new Figures());
 
     @Override
     public Integer call() throws IOException {

@@ -26,6 +26,11 @@ final class SlurmRun {
 
     static final String CONFIGURATION = "graykite.slurm.configuration";
 
+    private static final String STOPPED = "Stopped waiting. The jobs go on; --report gathers what they did.";
+
+    /** Seconds for which a scheduler may be too busy to answer. */
+    private static final int MOST_SILENT = 300;
+
     private static final int ROWS_A_TASK = 250;
     private static final int MOST_TASKS = 10_000;
     private static final Pattern PLAIN = Pattern.compile("[A-Za-z0-9:.,_-]{1,64}");
@@ -129,20 +134,37 @@ final class SlurmRun {
     private void submit(Path script, List<Integer> shards) throws IOException {
         String list = shards.stream().map(String::valueOf).collect(Collectors.joining(","));
         String whole = shards.size() == tasks() ? "1-" + tasks() : list;
-        String job = ask(
-                        "sbatch",
-                        "--parsable",
-                        "--array=" + whole,
-                        "--output=" + records.folder().resolve("slurm-%A_%a.log"),
-                        script.toString())
-                .strip()
-                .replaceFirst(";.*", "");
+        Answer submitted = ask(
+                "sbatch",
+                "--parsable",
+                "--array=" + whole,
+                "--output=" + records.folder().resolve("slurm-%A_%a.log"),
+                script.toString());
+        if (submitted.code != 0) {
+            throw new BadInput("Slurm refused the job array: " + submitted.says() + ".");
+        }
+        String job = submitted.output.strip().replaceFirst(";.*", "");
         System.err.println("kite: job array " + job + " submitted, " + shards.size()
                 + (shards.size() == 1 ? " job" : " jobs") + "; scancel " + job + " stops it.");
+        await(job);
+    }
+
+    private void await(String job) throws IOException {
         long told = -1;
-        while (!ask("squeue", "--noheader", "--jobs", job, "--states", "all", "--format", "%T")
-                .lines()
-                .allMatch(SlurmRun::isOver)) {
+        int silent = 0;
+        while (true) {
+            Answer states = ask("squeue", "--noheader", "--jobs", job, "--states", "all", "--format", "%T");
+            // A job that ended long ago is no longer known. Any other refusal may be a busy scheduler: it is asked
+            // again.
+            boolean forgotten = states.code != 0 && states.error.contains("Invalid job id");
+            if (forgotten || states.code == 0 && states.output.lines().allMatch(SlurmRun::isOver)) {
+                return;
+            }
+            silent = states.code == 0 ? 0 : silent + 1;
+            if (silent > MOST_SILENT) {
+                throw new BadInput("Slurm does not answer any more: " + states.says()
+                        + ". The jobs go on; --report gathers what they did.");
+            }
             long done = records.count();
             if (done != told) {
                 System.err.println("kite: " + done + " of " + rows.rows().size() + " rows are done or begun");
@@ -164,7 +186,7 @@ final class SlurmRun {
             TimeUnit.SECONDS.sleep(1);
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
-            throw new BadInput("Stopped waiting. The jobs go on; --report gathers what they did.");
+            throw new BadInput(STOPPED, stopped);
         }
     }
 
@@ -183,22 +205,27 @@ final class SlurmRun {
                 .isPresent();
     }
 
-    private static String ask(String... command) throws IOException {
-        ProcessBuilder builder = new ProcessBuilder(command);
-        Optional.ofNullable(System.getProperty(CONFIGURATION))
-                .ifPresent(c -> builder.environment().put("SLURM_CONF", c));
-        Process process = builder.start();
-        String output = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        String error = new String(process.getErrorStream().readAllBytes(), StandardCharsets.UTF_8);
+    /** What a program of Slurm said. */
+    private record Answer(int code, String output, String error) {
+        String says() {
+            return error.strip().lines().findFirst().orElse("no reason was given");
+        }
+    }
+
+    private static Answer ask(String... command) throws IOException {
+        Path errors = Files.createTempFile("kite-slurm", ".txt");
         try {
-            // A job that ended long ago is no longer known, which is an answer too.
-            if (process.waitFor() != 0 && command[0].equals("sbatch")) {
-                throw new BadInput("Slurm refused the job array: "
-                        + error.strip().lines().findFirst().orElse("") + ".");
-            }
+            ProcessBuilder builder = new ProcessBuilder(command).redirectError(errors.toFile());
+            Optional.ofNullable(System.getProperty(CONFIGURATION))
+                    .ifPresent(c -> builder.environment().put("SLURM_CONF", c));
+            Process process = builder.start();
+            String output = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            return new Answer(process.waitFor(), output, Files.readString(errors));
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
+            throw new BadInput(STOPPED, stopped);
+        } finally {
+            Files.deleteIfExists(errors);
         }
-        return output;
     }
 }

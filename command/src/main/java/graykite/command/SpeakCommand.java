@@ -86,6 +86,10 @@ final class SpeakCommand implements Callable<Integer> {
         Optional<ChartFiles.Saved> chart = mouth.chart();
         Order order =
                 Order.of(kind).withRate(Optional.of(rate)).withSpan(span.span()).withPictures(pictures.pictures());
+        if (kind.isDrawn() && order.pictures().views().size() > 1) {
+            throw new IllegalArgumentException("speak writes one file: give one --view, not "
+                    + order.pictures().views().size() + ".");
+        }
         if (Files.exists(out) && !overwrite) {
             throw BadInput.inFile(out, "is there already. Choose another name, or add --overwrite.");
         }

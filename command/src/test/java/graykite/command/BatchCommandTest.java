@@ -8,6 +8,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import graykite.command.Spoken.Said;
+import graykite.format.DictionFiles;
+import graykite.mouth.Diction;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -162,6 +164,23 @@ class BatchCommandTest {
                 .mapToDouble(r -> Double.parseDouble(r.get(channel)))
                 .max()
                 .orElseThrow();
+    }
+
+    /** People by their full names, and dictions of one's own: what changes in such a file does its rows again, and no others. */
+    @Test
+    void ownDictionsAndFullNames() throws Exception {
+        Path own = sounds.resolve("storm" + DictionFiles.EXTENSION);
+        DictionFiles.save(Diction.PLAIN, own);
+        Path table = table("audio,out,character,diction\nbell.wav,a,Pim Tarrant,\nbell.wav,b,,storm"
+                + DictionFiles.EXTENSION + "\n");
+        Path out = folder.resolve("out");
+        assertEquals(0, batch(table, out).code());
+        assertEquals("Pim Tarrant", report(out).getFirst().get("character"));
+        double plain = most(out.resolve("b.csv"), "jawDrop");
+        DictionFiles.save(DictionFiles.shipped().get("shouted"), own);
+        Said again = batch(table, out);
+        assertTrue(again.err().contains("1 done before"), again.err());
+        assertTrue(most(out.resolve("b.csv"), "jawDrop") > plain);
     }
 
     /** A folder needs no table: every recording in it is a line, with the script beside it where there is one. */

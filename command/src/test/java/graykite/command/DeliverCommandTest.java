@@ -135,6 +135,23 @@ class DeliverCommandTest {
         assertEquals(2, there().size(), "a dry run writes nothing");
     }
 
+    /** speak writes one file and says so; it replaces nothing unasked either. */
+    @Test
+    void speakWritesOneFile() throws Exception {
+        Path sound = Spoken.say(work, "bell", "The bell rang.");
+        Path out = folder.resolve("bell.mp4");
+        Said two = Spoken.run("speak", sound.toString(), "-o", out.toString(), "--view", "front,profile");
+        assertEquals(1, two.code());
+        assertTrue(two.err().contains("one --view"), two.err());
+        Path srt = folder.resolve("bell.srt");
+        assertEquals(
+                0, Spoken.run("speak", sound.toString(), "-o", srt.toString()).code());
+        assertTrue(Files.readString(srt).contains("The bell rang."));
+        Said again = Spoken.run("speak", sound.toString(), "-o", srt.toString());
+        assertEquals(1, again.code());
+        assertTrue(again.err().contains("--overwrite"), again.err());
+    }
+
     @Test
     void mistakesAreOneLine() {
         for (String[] wrong : new String[][] {

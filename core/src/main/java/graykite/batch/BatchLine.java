@@ -17,8 +17,6 @@ import graykite.time.TimeMap;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
-import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -58,7 +56,8 @@ record BatchLine(
                 .orElse(FrameRate.THIRTY);
         Order order = settings.order().withRate(Optional.of(rate));
         Order whole = order;
-        order = cell(row, "format", text -> whole.withKinds(kinds(text))).orElse(order);
+        order = cell(row, "format", text -> whole.withKinds(Kind.parseAll(text)))
+                .orElse(order);
         Order sized = order;
         order = cell(row, "size", text -> sized.withPictures(sized.pictures().sized(text)))
                 .orElse(order);
@@ -74,12 +73,6 @@ record BatchLine(
                 cell(row, "seed", Long::parseLong).orElse(1L),
                 file(row, table, "edits"),
                 order);
-    }
-
-    private static EnumSet<Kind> kinds(String text) {
-        EnumSet<Kind> kinds = EnumSet.noneOf(Kind.class);
-        Arrays.stream(text.split("[,;\\s]+")).filter(k -> !k.isBlank()).forEach(k -> kinds.add(Kind.parse(k)));
-        return kinds;
     }
 
     /** A cell that is understood; what is wrong with it is said with its place. */

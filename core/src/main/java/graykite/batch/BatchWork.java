@@ -10,7 +10,6 @@ import graykite.delivery.Output;
 import graykite.delivery.Subject;
 import graykite.delivery.Subjects;
 import graykite.format.EditJson;
-import graykite.format.character.Cast;
 import graykite.format.character.FigureFiles;
 import graykite.hearing.Reader;
 import graykite.picture.Png;
@@ -90,9 +89,14 @@ public final class BatchWork {
         BatchLine line = BatchLine.of(row, table, settings);
         List<Path> files = new ArrayList<>(List.of(line.audio()));
         line.edits().ifPresent(files::add);
-        if (!Cast.has(line.character())) {
+        if (ours(line.character()).isEmpty()) {
             files.add(figureFile(row, line.character()));
         }
+        // A diction of one's own is a file too.
+        row.cell("diction")
+                .map(table.folder()::resolve)
+                .filter(Files::isRegularFile)
+                .ifPresent(files::add);
         return Inputs.hash(List.of(line.words().toString(), row.cells().toString(), settings.toString()), files);
     }
 
@@ -181,10 +185,14 @@ public final class BatchWork {
         }
     }
 
-    private Member member(BatchRow row, String name) {
-        Optional<Member> ours = Project.OUR_CAST.stream()
+    private static Optional<Member> ours(String name) {
+        return Project.OUR_CAST.stream()
                 .filter(m -> m.id().equalsIgnoreCase(name) || m.name().equalsIgnoreCase(name))
                 .findFirst();
+    }
+
+    private Member member(BatchRow row, String name) {
+        Optional<Member> ours = ours(name);
         if (ours.isPresent()) {
             return ours.get();
         }

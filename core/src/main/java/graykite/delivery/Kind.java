@@ -5,8 +5,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** What a line or a scene can be handed over as. */
@@ -104,6 +106,15 @@ public enum Kind {
                             + " for pictures.");
         }
         return kind.orElse(PICTURES);
+    }
+
+    /** Several kinds, parted by commas, semicolons or blanks. @throws BadInput when there is no such kind, or none at all */
+    public static Set<Kind> parseAll(String list) {
+        EnumSet<Kind> kinds = EnumSet.noneOf(Kind.class);
+        for (String id : list.strip().split("[,;\\s]+")) {
+            kinds.add(parse(id));
+        }
+        return kinds;
     }
 
     /** @throws BadInput when there is no such kind */

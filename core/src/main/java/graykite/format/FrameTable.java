@@ -45,11 +45,7 @@ public record FrameTable(FrameRate rate, long firstFrame, List<String> channels,
     public static FrameTable of(Scene scene, int actor, FrameRate rate) {
         long frames = frames(scene.duration(), rate);
         long before = Math.round(scene.preRoll(actor) * rate.perSecond());
-        List<double[]> rows = LongStream.range(-before, frames)
-                .mapToObj(f -> scene.at(actor, rate.secondsAt(f)))
-                .toList();
-        return new FrameTable(
-                rate, -before, scene.channels(actor).stream().map(Channel::name).toList(), rows);
+        return of(scene, actor, rate, -before, (int) (frames + before), 0);
     }
 
     /** Samples some frames. @param first counted from the start of the scene, below 0 before it @param start number of the frame there */

@@ -149,7 +149,7 @@ final class GltfAnimation {
         int input = all ? everyFrame : binary.vectors(some(times, 1, kept), 1, true, 0);
         float[] keys = all ? values : some(values, width, kept);
         int size = path.equals("weights") ? 1 : width;
-        // What stands still or goes far has no use for shares.
+        // Weights and turns are shares; places are metres and keep their floats.
         boolean shares = path.equals("weights") || path.equals("rotation");
         int output = shares ? binary.keys(keys, size) : binary.vectors(keys, size, false, 0);
         samplers.addObject().put("input", input).put("output", output).put("interpolation", "LINEAR");

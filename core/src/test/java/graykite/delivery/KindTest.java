@@ -15,6 +15,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -56,6 +57,13 @@ class KindTest {
     @EnumSource(Kind.class)
     void idsAreReadBack(Kind kind) {
         assertEquals(kind, Kind.parse(" " + kind.id().toUpperCase(Locale.ROOT)));
+    }
+
+    @Test
+    void severalAtOnce() {
+        assertEquals(Set.of(Kind.GLB, Kind.WAV, Kind.SUBRIP), Kind.parseAll(" glb, wav;srt  glb "));
+        assertThrows(BadInput.class, () -> Kind.parseAll("glb, avi"));
+        assertThrows(BadInput.class, () -> Kind.parseAll(" "));
     }
 
     /** No two kinds of one line would be one file, and the schema of presets lists them all. */

@@ -2,6 +2,7 @@ package graykite.media;
 
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.project.SoundFile;
 import graykite.sound.Sound;
 import java.io.IOException;
 import java.nio.Buffer;
@@ -32,6 +33,11 @@ public final class SoundReader {
         avcodec.avcodec_version();
         avformat.avformat_version();
         swresample.swresample_version();
+    }
+
+    /** Decodes a recording that a project keeps; as {@link #read(Path, Progress)}. */
+    public static Sound read(SoundFile file, Progress progress) {
+        return read(file.content(), file.name(), progress);
     }
 
     /**

@@ -50,8 +50,7 @@ class DeliveryRunTest {
             Files.copy(in, file);
         }
         demo = ProjectFiles.open(file).with(Line.empty("unread", "Not read"));
-        workbench = new Workbench(
-                (sound, progress) -> SoundReader.read(sound.content(), sound.name(), progress), new Figures());
+        workbench = new Workbench(SoundReader::read, new Figures());
     }
 
     private DeliveryPlan plan(Order order, Item... items) {

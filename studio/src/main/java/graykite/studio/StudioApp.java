@@ -77,8 +77,7 @@ public final class StudioApp {
         loadFonts();
         Settings settings = new Settings(settingsFolder);
         Jobs jobs = new Jobs();
-        Workbench workbench =
-                new Workbench((file, progress) -> SoundReader.read(file.content(), file.name(), progress), figures);
+        Workbench workbench = new Workbench(SoundReader::read, figures);
         Workspace workspace = new Workspace(jobs, settings, new Figures(figures), workbench);
         StudioWindow window = new StudioWindow(stage, workspace, new Player(out), picker);
         Scene scene = new Scene(window.root(), 1280, 800);

@@ -156,8 +156,7 @@ public final class DeliveryDesk extends Desk {
         asks.folder("Where the files go").ifPresent(f -> deliveries.folder().set(Optional.of(f)));
     }
 
-    // --- presets
-    // -------------------------------------------------------------------------------------------------------
+    // --- presets ---------------------------------------------------------------------------------------------------
 
     private void offerPresets() {
         List<MenuItem> items = new ArrayList<>();
@@ -218,8 +217,7 @@ public final class DeliveryDesk extends Desk {
                                 .set(order)));
     }
 
-    // --- showing
-    // -------------------------------------------------------------------------------------------------------
+    // --- showing ---------------------------------------------------------------------------------------------------
 
     @Override
     public void refresh() {

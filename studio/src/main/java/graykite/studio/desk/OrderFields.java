@@ -212,8 +212,7 @@ final class OrderFields extends VBox {
         return order.withSpan(text.isBlank() ? bare : bare.withRange(text));
     }
 
-    // --- what is typed and chosen
-    // --------------------------------------------------------------------------------------
+    // --- what is typed and chosen ----------------------------------------------------------------------------------
 
     private void field(TextField field, String prompt, String tip, String name, BiFunction<Order, String, Order> set) {
         field.setPromptText(prompt);
@@ -253,8 +252,7 @@ final class OrderFields extends VBox {
         }
     }
 
-    // --- showing
-    // -------------------------------------------------------------------------------------------------------
+    // --- showing ---------------------------------------------------------------------------------------------------
 
     void refresh() {
         showing = true;
