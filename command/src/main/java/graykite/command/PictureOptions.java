@@ -1,5 +1,6 @@
 package graykite.command;
 
+import graykite.delivery.Behind;
 import graykite.delivery.Order;
 import graykite.delivery.OrderFiles;
 import java.util.Arrays;
@@ -23,8 +24,17 @@ final class PictureOptions {
     @Option(
             names = "--background",
             paramLabel = "NAME",
-            description = "felt, night, paper, green, or none where the format can be seen through (default: felt).")
+            description =
+                    "felt, night, paper, green, a colour such as #4a5560, or none where the format can be seen through "
+                            + "(default: as on the stage).")
     private String background;
+
+    @Option(
+            names = "--light",
+            paramLabel = "MOOD[,SIDE,UP]",
+            description = "day, lamp or fog, and where the key light comes from, in degrees to the right and up: "
+                    + "lamp,-40,20 (default: as on the stage).")
+    private String light;
 
     @Option(names = "--deep", description = "PNG pictures with 16 bits a colour.")
     private boolean deep;
@@ -45,7 +55,10 @@ final class PictureOptions {
             pictures = pictures.seen(views);
         }
         if (background != null) {
-            pictures = pictures.before(OrderFiles.background(background));
+            pictures = pictures.before(Behind.of(background));
+        }
+        if (light != null) {
+            pictures = pictures.lit(OrderFiles.light(light));
         }
         return deep ? pictures.deep(true) : pictures;
     }

@@ -2,7 +2,7 @@ package graykite.delivery;
 
 import static graykite.base.Require.requireThat;
 
-import graykite.picture.Backdrop;
+import graykite.picture.Lighting;
 import graykite.time.FrameRate;
 import java.util.Collections;
 import java.util.EnumSet;
@@ -70,14 +70,16 @@ public record Order(
      * @param width pixels, even
      * @param height pixels, even
      * @param views names of views, at least one: front, three-quarter, profile, mouth, stage, or one that the project keeps
-     * @param backdrop what is seen behind everybody; nothing for transparent where the format can be
+     * @param behind what is seen behind everybody; nothing for transparent where the format can be
+     * @param light how everybody is lit; empty for as on the stage
      * @param deep true for 16 bits a colour where the format has them
      */
-    public record Pictures(int width, int height, List<String> views, Optional<Backdrop> backdrop, boolean deep) {
+    public record Pictures(
+            int width, int height, List<String> views, Behind behind, Optional<Lighting> light, boolean deep) {
         public static final int SMALLEST = 64;
         public static final int LARGEST = 4096;
         public static final Pictures STANDARD =
-                new Pictures(720, 720, List.of("front"), Optional.of(Backdrop.FELT), false);
+                new Pictures(720, 720, List.of("front"), Behind.STAGE, Optional.empty(), false);
 
         public Pictures {
             views = List.copyOf(views);
@@ -103,7 +105,7 @@ public record Order(
                 int wide = Integer.parseInt(sides[0].strip());
                 int high = sides.length == 1 ? wide : Integer.parseInt(sides[1].strip());
                 requireThat(sides.length <= 2, "\"%s\" is no size. Write for example 720 or 1920x1080.", text);
-                return new Pictures(wide, high, views, backdrop, deep);
+                return new Pictures(wide, high, views, behind, light, deep);
             } catch (NumberFormatException broken) {
                 throw new IllegalArgumentException(
                         "\"" + text + "\" is no size. Write for example 720 or 1920x1080.", broken);
@@ -116,15 +118,19 @@ public record Order(
         }
 
         public Pictures seen(List<String> newViews) {
-            return new Pictures(width, height, newViews, backdrop, deep);
+            return new Pictures(width, height, newViews, behind, light, deep);
         }
 
-        public Pictures before(Optional<Backdrop> newBackdrop) {
-            return new Pictures(width, height, views, newBackdrop, deep);
+        public Pictures lit(Optional<Lighting> newLight) {
+            return new Pictures(width, height, views, behind, newLight, deep);
+        }
+
+        public Pictures before(Behind newBehind) {
+            return new Pictures(width, height, views, newBehind, light, deep);
         }
 
         public Pictures deep(boolean isDeep) {
-            return new Pictures(width, height, views, backdrop, isDeep);
+            return new Pictures(width, height, views, behind, light, isDeep);
         }
     }
 

@@ -5,7 +5,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.base.BadInput;
 import graykite.format.HandFile;
-import graykite.picture.Backdrop;
+import graykite.picture.Lighting;
 import graykite.time.FrameRate;
 import java.io.IOException;
 import java.io.InputStream;
@@ -13,7 +13,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
@@ -40,8 +39,11 @@ public final class OrderFiles {
             "size",
             "views",
             "background",
+            "light",
             "deep",
             "names");
+
+    private static final String STAGE = "stage";
 
     private OrderFiles() {}
 
@@ -65,7 +67,8 @@ public final class OrderFiles {
         json.put("size", order.pictures().size());
         ArrayNode views = json.putArray("views");
         order.pictures().views().forEach(views::add);
-        json.put("background", background(order.pictures().backdrop()));
+        json.put("background", order.pictures().behind().word());
+        json.put("light", order.pictures().light().map(Lighting::text).orElse(STAGE));
         json.put("deep", order.pictures().deep());
         json.put("names", order.names());
         HandFile.write(json, file);
@@ -120,7 +123,8 @@ public final class OrderFiles {
         Order.Pictures pictures = Order.Pictures.STANDARD
                 .sized(json.path("size").asText("720"))
                 .seen(texts(json, "views", List.of("front")))
-                .before(background(json.path("background").asText("felt")))
+                .before(Behind.of(json.path("background").asText("stage")))
+                .lit(light(json.path("light").asText(STAGE)))
                 .deep(json.path("deep").asBoolean(false));
         return new Order(
                 json.path("name").asText(""),
@@ -148,23 +152,8 @@ public final class OrderFiles {
         return texts;
     }
 
-    /** How a background is written: "none", or the name of a backdrop. */
-    public static String background(Optional<Backdrop> backdrop) {
-        return backdrop.map(b -> b.name().toLowerCase(Locale.ROOT)).orElse("none");
-    }
-
-    /** @throws IllegalArgumentException when there is no such background */
-    public static Optional<Backdrop> background(String name) {
-        String plain = name.strip().toUpperCase(Locale.ROOT);
-        if (plain.equals("NONE")) {
-            return Optional.empty();
-        }
-        for (Backdrop backdrop : Backdrop.values()) {
-            if (backdrop.name().equals(plain)) {
-                return Optional.of(backdrop);
-            }
-        }
-        throw new IllegalArgumentException(
-                "A background is none, felt, night, paper or green, not \"" + name.strip() + "\".");
+    /** How everybody is lit; empty for "stage": as on the stage. @throws IllegalArgumentException when there is no such light */
+    public static Optional<Lighting> light(String text) {
+        return text.strip().equalsIgnoreCase(STAGE) ? Optional.empty() : Optional.of(Lighting.of(text));
     }
 }

@@ -3,6 +3,7 @@ package graykite.delivery;
 import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.picture.Camera;
+import graykite.picture.Dressing;
 import graykite.picture.Picture;
 import graykite.scene.Scene;
 import graykite.sound.Sound;
@@ -17,6 +18,7 @@ import java.util.function.Function;
  *
  * @param title of the line or scene
  * @param scene everybody on stage
+ * @param dressing how it is lit, and what is behind everybody
  * @param sound what is heard
  * @param rate frames a second of the project
  * @param startFrame number of its first frame
@@ -29,6 +31,7 @@ import java.util.function.Function;
 public record Subject(
         String title,
         Scene scene,
+        Dressing dressing,
         Sound sound,
         FrameRate rate,
         long startFrame,
@@ -45,6 +48,7 @@ public record Subject(
         return new Subject(
                 title,
                 scene,
+                Dressing.USUAL,
                 sound,
                 rate,
                 startFrame,

@@ -85,6 +85,7 @@ public final class Subjects {
         return new Subject(
                 title,
                 scene,
+                project.dressing(line.id()),
                 staged.sound().orElseGet(() -> Sound.silence(scene.duration(), SILENT)),
                 project.rate(),
                 line.voice().startFrame(),
@@ -120,6 +121,7 @@ public final class Subjects {
         return new Subject(
                 title,
                 scene,
+                project.dressing(work.id()),
                 staged.sound().orElseGet(() -> Sound.silence(scene.duration(), SILENT)),
                 project.rate(),
                 0,

@@ -22,6 +22,15 @@ final class Find {
         return found(project.scene(named), project.scenes(), SceneWork::title, "scene", named);
     }
 
+    /** The id of a line, or of a scene where no line is called so. */
+    static String lineOrScene(Project project, String named) {
+        boolean scene = project.scene(named).isPresent()
+                || project.line(named).isEmpty()
+                        && project.scenes().stream()
+                                .anyMatch(s -> s.title().strip().equalsIgnoreCase(named.strip()));
+        return scene ? scene(project, named).id() : line(project, named).id();
+    }
+
     static Member member(Project project, String named) {
         return found(project.member(named), project.cast(), Member::name, "character", named);
     }

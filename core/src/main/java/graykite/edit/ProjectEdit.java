@@ -2,6 +2,7 @@ package graykite.edit;
 
 import graykite.acting.Performed;
 import graykite.base.BadInput;
+import graykite.picture.Dressing;
 import graykite.project.KeptView;
 import graykite.project.Project;
 import graykite.project.Version;
@@ -9,6 +10,7 @@ import graykite.text.Pronunciation;
 import graykite.time.FrameRate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /** Changes of the project as a whole. */
@@ -98,6 +100,25 @@ public sealed interface ProjectEdit extends Edit {
         @Override
         public Project on(Project project) {
             return project.with(view);
+        }
+    }
+
+    /**
+     * Lights a line or scene and chooses what is behind it.
+     *
+     * @param of id or title of a line or scene; empty for all of them
+     */
+    record DressStage(String of, Dressing dressing) implements ProjectEdit {
+        @Override
+        public String inWords() {
+            return of.isEmpty() ? "Light every stage alike" : "Light the stage";
+        }
+
+        @Override
+        public Project on(Project project) {
+            String id = of.isEmpty() ? Project.EVERYWHERE : Find.lineOrScene(project, of);
+            boolean alone = !of.isEmpty() || project.dressings().keySet().equals(Set.of(Project.EVERYWHERE));
+            return alone && project.dressing(id).equals(dressing) ? project : project.dressed(id, dressing);
         }
     }
 

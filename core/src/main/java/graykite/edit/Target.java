@@ -36,6 +36,7 @@ final class Target {
             case CastEdit.SetChart e -> List.of(e.member());
             case SceneEdit.MoveLine e -> List.of(e.scene(), e.line());
             case SceneEdit.PutOnStage e -> List.of(e.scene(), e.member());
+            case ProjectEdit.DressStage e -> List.of(e.of());
             default -> List.of();
         };
     }

@@ -55,6 +55,14 @@ final class EditKinds {
                     (e, f) -> ViewJson.write(e.view(), f.object("view")),
                     f -> new ProjectEdit.KeepView(ViewJson.read(f.node("view")))),
             new EditKind<>(
+                    "dress-stage",
+                    ProjectEdit.DressStage.class,
+                    (e, f) -> {
+                        f.put("of", e.of());
+                        DressingJson.write(e.dressing(), f.json());
+                    },
+                    f -> new ProjectEdit.DressStage(f.text("of", ""), DressingJson.read(f.json()))),
+            new EditKind<>(
                     "keep-performance",
                     ProjectEdit.KeepPerformance.class,
                     (e, f) -> MotionJson.write(e.performance(), f.json(), f.shelf()),

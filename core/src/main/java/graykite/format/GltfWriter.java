@@ -14,6 +14,7 @@ import graykite.rig.Joint;
 import graykite.rig.MorphTarget;
 import graykite.rig.Normals;
 import graykite.rig.Part;
+import graykite.rig.Skin;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.ByteBuffer;
@@ -241,8 +242,12 @@ public final class GltfWriter {
                 .ifPresent(t -> attributes.put(
                         "TEXCOORD_0", binary.ofVertices(part.looks().uv(), 2, false, Packing.UNSIGNED_SHORTS)));
         part.looks().skin().ifPresent(skin -> {
-            attributes.put("JOINTS_0", binary.joints(skin.joints()));
-            attributes.put("WEIGHTS_0", binary.vectors(skin.weights(), 4, false, GltfBinary.VERTEX_BUFFER));
+            int sets = skin.perVertex(part.vertexCount()) / Skin.SET;
+            for (int k = 0; k < sets; k++) {
+                Skin set = skin.set(k, part.vertexCount());
+                attributes.put("JOINTS_" + k, binary.joints(set.joints()));
+                attributes.put("WEIGHTS_" + k, binary.vectors(set.weights(), 4, false, GltfBinary.VERTEX_BUFFER));
+            }
         });
         attributes.put("COLOR_0", binary.ofVertices(clamped(part.colours()), 3, false, Packing.UNSIGNED_BYTES));
         primitive.put("indices", binary.indices(part.triangles()));

@@ -7,9 +7,11 @@ import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.acting.Performed;
 import graykite.base.BadInput;
 import graykite.format.character.CharacterStore;
+import graykite.picture.Dressing;
 import graykite.project.KeptView;
 import graykite.project.Line;
 import graykite.project.Member;
@@ -115,6 +117,7 @@ public final class ProjectJson {
                     dictionary(json, name),
                     views(json),
                     performances(json, ProjectShelf.of(entries, name)),
+                    dressings(json),
                     List.of());
             for (int i = 0; i < lines.size(); i++) {
                 project = SceneJson.withCompany(written.get(i), lines.get(i), project);
@@ -139,6 +142,14 @@ public final class ProjectJson {
             views.add(ViewJson.read(view));
         }
         return views;
+    }
+
+    private static Map<String, Dressing> dressings(JsonNode json) {
+        Map<String, Dressing> dressings = new HashMap<>();
+        for (JsonNode dressing : WordsJson.limited(json.path("stages"))) {
+            dressings.put(dressing.path("of").asText(Project.EVERYWHERE), DressingJson.read(dressing));
+        }
+        return dressings;
     }
 
     /** Before there was a cast, every project had ours. */
@@ -243,6 +254,15 @@ public final class ProjectJson {
             project.views().forEach(v -> ViewJson.write(v, views.addObject()));
             json.writeFieldName("views");
             MAPPER.writeTree(json, views);
+        }
+        if (!project.dressings().isEmpty()) {
+            ArrayNode stages = MAPPER.createArrayNode();
+            new TreeMap<>(project.dressings()).forEach((of, dressing) -> {
+                ObjectNode stage = stages.addObject().put("of", of);
+                DressingJson.write(dressing, stage);
+            });
+            json.writeFieldName("stages");
+            MAPPER.writeTree(json, stages);
         }
         if (!project.performances().isEmpty()) {
             ArrayNode kept = MAPPER.createArrayNode();

@@ -16,6 +16,9 @@ final class DeckhandWardrobe {
     /** How far the cap is pushed back: its rim rises by so much a millimetre towards the front. */
     private static final double TILT = 0.27;
 
+    /** Share of the cap's rows that line its inside. */
+    private static final double LINING = 0.12;
+
     private DeckhandWardrobe() {}
 
     private static double rim(double rimY, double z) {
@@ -27,12 +30,18 @@ final class DeckhandWardrobe {
         MeshBuilder mesh = new MeshBuilder("knitted cap", Carving.CLOTH, joint);
         Carving.lathe(
                 mesh,
-                30,
-                132,
-                (u, turn) -> {
+                26,
+                110,
+                (row, turn) -> {
                     double y;
                     double grow;
-                    if (u < 0.42) {
+                    double u = Math.max(0, (row - LINING) / (1 - LINING));
+                    if (row < LINING) {
+                        // Its inside, down to the rim: from below one looks into the cap, not through it.
+                        double t = row / LINING;
+                        y = mix(34, -0.8, t);
+                        grow = mix(0.4, 1, Math.sqrt(t));
+                    } else if (u < 0.42) {
                         // The rim is a thick roll: inside, under, outside and over.
                         double t = u / 0.42;
                         double a = mix(-0.62 * Math.PI, 0.80 * Math.PI, t);
@@ -76,34 +85,24 @@ final class DeckhandWardrobe {
         return mesh.build();
     }
 
-    /** Carved curls: a fringe that spills out under the cap, more at the temples and down the nape. */
-    static Part curls(FacePlan plan, int joint, double rimY, Colour dark, Colour light, long seed) {
-        MeshBuilder mesh = new MeshBuilder("curls", Carving.HAIR, joint);
+    /** Curls that spill out under the front of the cap. */
+    static Part fringe(FacePlan plan, int joint, double rimY, Colour dark, Colour light, long seed) {
+        MeshBuilder mesh = new MeshBuilder("fringe", Carving.HAIR, joint);
         SplittableRandom random = new SplittableRandom(seed);
-        for (int row = 0; row < 5; row++) {
-            int count = 30 - row;
-            for (int i = 0; i < count; i++) {
-                double turn = 2 * Math.PI * (i + 0.5 * (row % 2)) / count + random.nextDouble(-0.05, 0.05);
-                double front = Math.cos(turn);
-                // Nothing grows over the face or the ears.
-                if (row > 0 && front > 0.45 || row > 1 && front > -0.12) {
-                    continue;
-                }
-                double z = -12 + 97 * front;
-                double y = rim(rimY, z)
-                        - 1
-                        - row * 15.5
-                        - random.nextDouble(0, 4)
-                        - 5 * smooth(0.75, 0.35, front) * smooth(0, 0.35, front);
-                if (y < -56) {
-                    continue;
-                }
-                Vec aim = new Vec(81 * Math.sin(turn), y, z);
-                Vec skin = plan.surface(aim.minus(plan.centre()).unit());
-                Vec out = plan.normal(skin);
-                double radius = random.nextDouble(8.5, 11.5);
-                curl(mesh, skin.plus(out.times(4.5)), out, radius, dark.mix(light, random.nextDouble(0.1, 1)), random);
+        int count = 40;
+        for (int i = 0; i < count; i++) {
+            double turn = 2 * Math.PI * i / count + random.nextDouble(-0.05, 0.05);
+            double front = Math.cos(turn);
+            if (front < 0.1) {
+                continue;
             }
+            double z = -12 + 97 * front;
+            double y = rim(rimY, z) + random.nextDouble(-4, 3) - 5 * smooth(0.75, 0.35, front) * smooth(0, 0.35, front);
+            Vec aim = new Vec(81 * Math.sin(turn), y, z);
+            Vec skin = plan.surface(aim.minus(plan.centre()).unit());
+            Vec out = plan.normal(skin);
+            double radius = random.nextDouble(6.5, 10.5);
+            curl(mesh, skin.plus(out.times(3.0)), out, radius, dark.mix(light, random.nextDouble(0.1, 0.8)), random);
         }
         return mesh.build();
     }
@@ -114,15 +113,15 @@ final class DeckhandWardrobe {
         double start = random.nextDouble(0, 6.28);
         double hand = random.nextBoolean() ? 1 : -1;
         mesh.grid(
-                7,
-                10,
+                9,
+                16,
                 true,
                 (u, v) -> {
                     double polar = Math.PI * mix(0.01, 0.99, u);
                     double turn = 2 * Math.PI * v;
                     // A groove winds from the middle outward.
                     double groove =
-                            1 - 0.24 * Math.pow(0.5 + 0.5 * Math.cos(hand * turn + 8 * u + start), 3) * Math.sin(polar);
+                            1 - 0.34 * Math.pow(0.5 + 0.5 * Math.cos(hand * turn + 9 * u + start), 2) * Math.sin(polar);
                     double r = radius * groove;
                     return at.plus(right.times(r * Math.sin(polar) * Math.cos(turn)))
                             .plus(up.times(r * 1.06 * Math.sin(polar) * Math.sin(turn)))
@@ -168,8 +167,8 @@ final class DeckhandWardrobe {
         MeshBuilder coat = new MeshBuilder("oilskin", Carving.OILSKIN, joint);
         Carving.latheDown(
                 coat,
-                34,
-                64,
+                28,
+                52,
                 (u, turn) -> {
                     double s = Math.sin(turn);
                     double c = Math.cos(turn);

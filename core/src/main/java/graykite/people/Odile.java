@@ -37,9 +37,9 @@ public final class Odile {
                 plan,
                 new Person.Tones(BASE, FLUSH, COOL, LIPS, CAVITY),
                 (colour, p) -> colour.mix(FLUSH.times(0.62), 0.42 * lines(Math.abs(p.x()), p.y(), p.z())),
-                new Person.Eyes(Colour.srgb(0x5E86A0), BASE.mix(FLUSH, 0.28).times(0.92), LASH, 19, -19),
-                new Person.Brows(STEEL.times(0.8), 5.2, 4.2),
-                new Person.Ears(new Vec(68, -14, 2), 54, 24),
+                new Person.Eyes(Colour.srgb(0x5E86A0), BASE.mix(FLUSH, 0.28).times(0.92), LASH, 17, -17, 2.6),
+                new Person.Brows(STEEL.times(0.78), 3.7, 6.0),
+                new Person.Ears(new Vec(65, -13, 0), 48, 18),
                 (head, body) -> wear(plan, head, body)));
     }
 
@@ -68,56 +68,56 @@ public final class Odile {
                 },
                 (down, turn) -> {
                     double a = Math.abs(turn);
-                    double flow =
-                            10 * a + 4.2 * down * (1 - smooth(1.2, 3.0, a)) * 2.2 + 0.6 * Math.sin(5 * down + 3 * a);
-                    double strand = Math.pow(Math.abs(Math.sin(flow)), 0.6);
-                    double fine = 0.35 * Math.sin(flow * 3.1 + 1);
+                    double flow = 13 * a + 7.5 * down * (1 - smooth(1.2, 3.0, a)) + 1.1 * Math.sin(5 * down + 3 * a);
+                    // Locks of unlike breadth, each combed into strands.
+                    double strand = Math.pow(Math.abs(Math.sin(flow + 0.5 * Math.sin(0.6 * flow))), 0.7);
+                    double fine = 0.3 * Math.sin(flow * 2.7 + 1);
                     double full = 7.5 + 4 * Math.sin(Math.PI * Math.min(1, down * 0.9)) * smooth(0.9, 1.4, a);
                     // In front the cap sits on the bare forehead.
-                    return mix(-5, full + 2.6 * (strand - 0.6) + fine, smooth(0.78, 0.98, a));
+                    return mix(-5, full + 2.3 * (strand - 0.6) + fine, smooth(0.78, 0.98, a));
                 },
                 SILVER,
                 STEEL.times(0.8),
-                24,
-                132);
+                22,
+                150);
     }
 
-    /** The masses of her head: long, firm jaw, high cheekbones, a strong straight nose. */
+    /** The masses of her head: a soft jaw, high cheekbones, full cheeks, a straight nose. */
     private static FacePlan plan() {
         Field form = Field.ellipsoid(0, 38, -16, 75, 72, 90)
-                .with(Field.ellipsoid(0, -22, 22, 65, 84, 63), 34)
-                .with(Field.ellipsoid(0, -72, 22, 50, 36, 50), 30)
-                .with(Field.ellipsoid(0, -97, 64, 24, 14, 17), 26)
-                .with(Field.ellipsoid(43, -66, 12, 18, 22, 27).mirrored(), 28)
-                .with(Field.ellipsoid(43, -20, 54, 21, 16, 20).mirrored(), 30)
-                .with(Field.ellipsoid(31, -45, 62, 22, 22, 20).mirrored(), 26)
+                .with(Field.ellipsoid(0, -20, 22, 63, 82, 62), 34)
+                .with(Field.ellipsoid(0, -70, 22, 45, 34, 49), 32)
+                .with(Field.ellipsoid(0, -95, 66, 15, 12, 15), 28)
+                .with(Field.ellipsoid(38, -60, 10, 17, 20, 25).mirrored(), 32)
+                .with(Field.ellipsoid(43, -19, 54, 21, 16, 20).mirrored(), 30)
+                .with(Field.ellipsoid(33, -43, 62, 24, 23, 21).mirrored(), 28)
                 .with(Field.ellipsoid(0, -64, 66, 34, 27, 27), 24)
-                .with(Field.rod(9, 27, 80, 8.5, 42, 27, 64, 8).mirrored(), 16)
-                .without(Field.ellipsoid(33, 4, 86, 21, 14.5, 14).mirrored(), 14)
-                .without(Field.sphere(92, 18, 62, 26).mirrored(), 24)
-                .with(Field.rod(0, 18, 79, 6.5, 0, -20, 97, 8), 20)
-                .with(Field.ellipsoid(0, -27, 100, 10.5, 10, 12), 11)
-                .with(Field.ellipsoid(11.5, -31, 90, 7.2, 7, 10).mirrored(), 13)
-                .without(Field.ellipsoid(6.2, -41.5, 95, 3.4, 3.4, 5).mirrored(), 3)
-                .without(Field.rod(25, -42, 92, 1.6, 35, -66, 85, 1.2).mirrored(), 16)
-                .without(Field.rod(0, -46, 92.5, 2.0, 0, -54, 92, 2.2), 7)
-                .without(Field.rod(-9, -88, 88, 2, 9, -88, 88, 2), 12);
+                .with(Field.rod(9, 28, 79, 6.5, 42, 27, 63, 6).mirrored(), 20)
+                .without(Field.ellipsoid(33, 6.5, 86, 21.5, 13.5, 14).mirrored(), 14)
+                .without(Field.sphere(92, 18, 62, 26).mirrored(), 26)
+                .with(Field.rod(0, 16, 79, 5.2, 0, -18, 96, 6.6), 20)
+                .with(Field.ellipsoid(0, -26, 99, 9.4, 8.8, 11), 11)
+                .with(Field.ellipsoid(10.6, -30, 90, 6.4, 6.2, 9.5).mirrored(), 12)
+                .without(Field.ellipsoid(5.8, -39.5, 95, 3.1, 3.0, 5).mirrored(), 3)
+                .without(Field.rod(26, -44, 92, 1.2, 34, -64, 85, 1.0).mirrored(), 16)
+                .without(Field.rod(0, -45, 92.5, 1.8, 0, -53, 92, 2.2), 7)
+                .without(Field.rod(-8, -87, 88, 1.6, 8, -87, 88, 1.6), 12);
         return new FacePlan(
                 form,
                 new Vec(0, -22, 4),
                 new Vec(0, -65, 93),
                 25.5,
-                8.2,
-                9.4,
-                2.5,
-                3.1,
+                8.6,
+                10.2,
+                2.8,
+                3.5,
                 new Vec(32.5, 3, 63.5),
-                15.5,
-                new Vec(32, 26, 74),
+                16.0,
+                new Vec(32, 27, 73.5),
                 new Vec(0, -24, 2),
                 new Vec(36, -36, 74),
-                new Vec(0, -28, 110),
-                43);
+                new Vec(0, -27, 109),
+                37);
     }
 
     /** The lines of sixty years at sea: beside the mouth, under and beside the eyes, on the forehead; 0 to 1. */
@@ -126,7 +126,8 @@ public final class Odile {
             return 0;
         }
         double fold = SkinTone.stroke(x, y, 17, -33, 30, -50, 2.0) + SkinTone.stroke(x, y, 30, -50, 34, -66, 2.0);
-        double bag = SkinTone.stroke(x, y, 20, -13, 31, -17, 1.9) + SkinTone.stroke(x, y, 31, -17, 45, -12, 1.9);
+        double bag =
+                0.55 * (SkinTone.stroke(x, y, 20, -13, 31, -17, 1.9) + SkinTone.stroke(x, y, 31, -17, 45, -12, 1.9));
         double crow = SkinTone.stroke(x, y, 52, 6, 61, 11, 1.5)
                 + SkinTone.stroke(x, y, 52, 1, 62, 1, 1.5)
                 + SkinTone.stroke(x, y, 51, -4, 60, -9, 1.5);

@@ -37,8 +37,8 @@ public final class Pim {
                 plan,
                 new Person.Tones(BASE, FLUSH, COOL, LIPS, CAVITY),
                 Pim::freckles,
-                new Person.Eyes(Colour.srgb(0x7A5A2C), BASE.mix(FLUSH, 0.2).times(0.92), LASH, 24, -20),
-                new Person.Brows(RAVEN.mix(BROWN, 0.3), 5.6, 2.6),
+                new Person.Eyes(Colour.srgb(0x7A5A2C), BASE.mix(FLUSH, 0.2).times(0.92), LASH, 23, -19, 0.6),
+                new Person.Brows(RAVEN.mix(BROWN, 0.3), 5.2, 3.0),
                 new Person.Ears(new Vec(64, -12, 4), 58, 42),
                 (head, body) -> wear(plan, head, body)));
     }
@@ -53,17 +53,26 @@ public final class Pim {
                     double a = Math.abs(turn);
                     return mix(mix(60, 8, smooth(0.8, 1.15, a)), -52, smooth(1.72, 2.3, a));
                 },
-                (down, turn) -> 4.5 + 0.8 * Math.sin(turn * 31) * Math.sin(down * 22),
-                BROWN.mix(RAVEN, 0.5),
-                RAVEN,
-                14,
-                60));
-        worn.add(DeckhandWardrobe.curls(plan, head, 42, RAVEN, BROWN, 5));
+                Pim::curled,
+                BROWN,
+                RAVEN.times(0.8),
+                32,
+                132));
+        worn.add(DeckhandWardrobe.fringe(plan, head, 42, RAVEN, BROWN, 5));
         worn.add(DeckhandWardrobe.cap(head, 42, Colour.srgb(0x2B6E78), Colour.srgb(0x235A63)));
         worn.add(DeckhandWardrobe.jersey(body, Colour.srgb(0xE6E0D2), Colour.srgb(0x8E3B34)));
         worn.addAll(List.of(
                 DeckhandWardrobe.oilskin(body, Colour.srgb(0xDDA32B), Colour.srgb(0xB98420), Colour.srgb(0xC9A24E))));
         return worn;
+    }
+
+    /** Cropped curls that run into one another: bumps on a warped grid, each with a twist, lower towards the hairline. */
+    private static double curled(double down, double turn) {
+        double a = 11 * turn + 0.9 * Math.sin(9 * down + 2 * turn);
+        double b = 17 * down + 0.9 * Math.sin(5 * turn) + 0.8 * Math.sin(11 * turn + 1);
+        double bump = Math.sqrt(Math.abs(Math.sin(a) * Math.sin(b)));
+        double twist = 0.5 * Math.sin(3 * a + 4 * b);
+        return 3.2 + (4.6 * bump + 0.7 * twist * bump) * smooth(1.02, 0.8, down);
     }
 
     /** A lean head: long narrow face, small chin, soft brow, a short broad nose that turns up. */
@@ -77,7 +86,7 @@ public final class Pim {
                 .with(Field.ellipsoid(29, -44, 62, 20, 22, 19).mirrored(), 28)
                 .with(Field.ellipsoid(0, -63, 66, 32, 26, 27), 24)
                 .with(Field.rod(11, 28, 78, 6.5, 42, 27, 62, 6).mirrored(), 20)
-                .without(Field.ellipsoid(33, 4, 86, 22, 16, 13.5).mirrored(), 15)
+                .without(Field.ellipsoid(33, 6.5, 86, 22, 13.5, 13.5).mirrored(), 14)
                 .without(Field.sphere(90, 18, 62, 25).mirrored(), 26)
                 .with(Field.rod(0, 10, 78, 6, 0, -18, 94, 7.5), 22)
                 .with(Field.ellipsoid(0, -23, 100, 11.5, 10, 11), 12)

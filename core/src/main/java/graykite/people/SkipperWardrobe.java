@@ -20,8 +20,8 @@ final class SkipperWardrobe {
         double tilt = -0.16;
         Carving.lathe(
                 crown,
-                26,
-                48,
+                24,
+                40,
                 (u, turn) -> {
                     double s = Math.sin(turn);
                     double c = Math.cos(turn);
@@ -110,12 +110,13 @@ final class SkipperWardrobe {
         MeshBuilder knit = new MeshBuilder("jersey", Carving.CLOTH, joint);
         Carving.latheDown(
                 knit,
-                36,
-                72,
+                26,
+                120,
                 (u, turn) -> {
                     double s = Math.sin(turn);
                     double c = Math.cos(turn);
-                    double rib = 1 + 0.012 * Math.cos(turn * 30);
+                    // Two columns a rib on either side: knitted two and two.
+                    double rib = 1 + 0.016 * Math.cos(turn * 30) * smooth(0.02, 0.12, u);
                     double y;
                     double r;
                     if (u < 0.25) {
@@ -133,7 +134,11 @@ final class SkipperWardrobe {
                     }
                     return new Vec(r * rib * s, y + 7 * -c, -16 + r * 0.93 * rib * c);
                 },
-                p -> jersey.times(0.55 + 0.45 * smooth(46, 60, Math.hypot(p.x(), (p.z() + 16) / 0.93))));
+                p -> {
+                    double turn = Math.atan2(p.x(), (p.z() + 16) / 0.93);
+                    double rib = 0.8 + 0.2 * smooth(-0.9, 0.7, Math.cos(turn * 30));
+                    return jersey.times(rib * (0.55 + 0.45 * smooth(46, 60, Math.hypot(p.x(), (p.z() + 16) / 0.93))));
+                });
         MeshBuilder wool = new MeshBuilder("coat", Carving.CLOTH, joint);
         Carving.latheDown(
                 wool,

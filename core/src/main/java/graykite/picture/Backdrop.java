@@ -1,34 +1,67 @@
 package graykite.picture;
 
-/** What is seen where nobody stands: one colour that grows darker towards the floor. */
-public enum Backdrop {
+import static graykite.base.Require.requireThat;
+
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * What is seen where nobody stands: a colour that grows darker towards the floor, or one that is even.
+ *
+ * @param word as it is written in files
+ * @param title as people read it
+ * @param top linear light at the upper edge
+ * @param bottom linear light at the lower edge
+ */
+public record Backdrop(String word, String title, Colour top, Colour bottom) {
     /** Warm grey felt, as in a screening room. */
-    FELT("Felt", 0.33f, 0.21f, 0.98f, 1, 1.03f),
-    NIGHT("Night", 0.035f, 0.015f, 0.85f, 1, 1.25f),
-    PAPER("Paper", 0.86f, 0.74f, 1.02f, 1, 0.96f),
+    public static final Backdrop FELT = shaded("felt", "Felt", 0.33f, 0.21f, new Colour(0.98f, 1, 1.03f));
+
+    public static final Backdrop NIGHT = shaded("night", "Night", 0.035f, 0.015f, new Colour(0.85f, 1, 1.25f));
+    public static final Backdrop PAPER = shaded("paper", "Paper", 0.86f, 0.74f, new Colour(1.02f, 1, 0.96f));
     /** One even colour that can be keyed out. */
-    GREEN("Even green", 0.36f, 0.36f, 0.1f, 1, 0.16f);
+    public static final Backdrop GREEN = shaded("green", "Even green", 0.36f, 0.36f, new Colour(0.1f, 1, 0.16f));
 
-    private final String title;
-    private final float top;
-    private final float bottom;
-    private final float[] tint;
+    /** Those that ship. */
+    public static final List<Backdrop> SHIPPED = List.of(FELT, NIGHT, PAPER, GREEN);
 
-    Backdrop(String title, float top, float bottom, float red, float green, float blue) {
-        this.title = title;
-        this.top = top;
-        this.bottom = bottom;
-        this.tint = new float[] {red, green, blue};
+    public Backdrop {
+        requireThat(!word.isBlank() && !title.isBlank(), "A backdrop has a name.");
     }
 
-    /** Its name as people read it. */
-    public String title() {
-        return title;
+    private static Backdrop shaded(String word, String title, float top, float bottom, Colour tint) {
+        return new Backdrop(word, title, tint.times(top), tint.times(bottom));
+    }
+
+    /** One even colour. @param rgb 0xRRGGBB, sRGB */
+    public static Backdrop even(int rgb) {
+        requireThat(rgb >= 0 && rgb <= 0xffffff, "A colour has 24 bits.");
+        Colour colour = Colour.srgb(rgb);
+        String word = String.format(Locale.ROOT, "#%06x", rgb);
+        return new Backdrop(word, word.toUpperCase(Locale.ROOT), colour, colour);
+    }
+
+    /**
+     * One that ships, by its word, or an even colour as {@code #rrggbb}.
+     *
+     * @throws IllegalArgumentException when it is neither
+     */
+    public static Backdrop of(String word) {
+        String plain = word.strip().toLowerCase(Locale.ROOT);
+        if (plain.matches("#[0-9a-f]{6}")) {
+            return even(Integer.parseInt(plain.substring(1), 16));
+        }
+        return SHIPPED.stream()
+                .filter(b -> b.word.equals(plain))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "A backdrop is felt, night, paper, green or a colour such as #4a5560, not \"" + word.strip()
+                                + "\"."));
     }
 
     /** True when the colour is the same everywhere. */
     public boolean isEven() {
-        return top == bottom;
+        return top.equals(bottom);
     }
 
     /**
@@ -38,9 +71,8 @@ public enum Backdrop {
      * @param into receives red, green and blue
      */
     void light(float down, float[] into) {
-        float value = top + (bottom - top) * down;
-        for (int i = 0; i < 3; i++) {
-            into[i] = value * tint[i];
-        }
+        into[0] = top.red() + (bottom.red() - top.red()) * down;
+        into[1] = top.green() + (bottom.green() - top.green()) * down;
+        into[2] = top.blue() + (bottom.blue() - top.blue()) * down;
     }
 }

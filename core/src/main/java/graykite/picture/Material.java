@@ -40,6 +40,11 @@ public record Material(
         return gloss * (0.25f + 0.10f * (float) Math.sqrt(sharpness()));
     }
 
+    /** Share of the light that scatters into a cast shadow: in wax and enamel, whose softness is above two thirds. */
+    float translucence() {
+        return Math.max(0, 2 * (softness - 0.65f));
+    }
+
     /** True when highlights are so sharp that every pixel must be lit by itself. */
     boolean polished() {
         return gloss > 0.3f && roughness < 0.4f;

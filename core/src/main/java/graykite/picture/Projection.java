@@ -23,7 +23,13 @@ final class Projection {
 
     static final int MOST_SURFACES = 1023;
 
+    /** Nearness where nothing is: infinitely far away. */
+    static final float NOTHING = -1;
+
     static final int TAG_MASK = (1 << TAG_BITS) - 1;
+
+    /** A picture of nothing. */
+    static final Projection EMPTY = new Projection(List.of(), Camera.FRONT, 1, 1);
 
     final int triangleCount;
     final int[] corners;
@@ -31,8 +37,12 @@ final class Projection {
     int facingCount;
     final float[] screenX;
     final float[] screenY;
-    final float[] inverseDepth;
-    /** Everything that shading asks of a vertex, side by side in memory: place, normal, colour, inverse depth, screen. */
+    /**
+     * How near a vertex is: the camera's distance by its own, less 1, so that the digits of a float go to differences.
+     * Changes evenly across the screen.
+     */
+    final float[] nearness;
+    /** Everything that shading asks of a vertex, side by side in memory: light, nearness, screen, colour, place, normal. */
     final float[] vertices;
 
     final Material[] materials;
@@ -40,6 +50,7 @@ final class Projection {
     private final Texture[] textures;
 
     private final boolean[] holes;
+    private final boolean[] litAtVertices;
     private final int[] firstVertex;
     private final float[][] uv;
     private final short[] surfaceOf;
@@ -53,11 +64,12 @@ final class Projection {
         corners = new int[3 * triangleCount];
         screenX = new float[count];
         screenY = new float[count];
-        inverseDepth = new float[count];
+        nearness = new float[count];
         vertices = new float[STRIDE * count];
         materials = new Material[surfaces.size()];
         textures = new Texture[surfaces.size()];
         holes = new boolean[surfaces.size()];
+        litAtVertices = new boolean[surfaces.size()];
         firstVertex = new int[surfaces.size()];
         uv = new float[surfaces.size()][];
         surfaceOf = new short[triangleCount];
@@ -68,6 +80,9 @@ final class Projection {
             Surface surface = surfaces.get(s);
             materials[s] = surface.material();
             firstVertex[s] = vertex;
+            litAtVertices[s] = surface.texture().isEmpty()
+                    && !surface.material().polished()
+                    && !surface.material().painted();
             uv[s] = surface.uv();
             if (surface.texture().isPresent()) {
                 textures[s] = surface.texture().get();
@@ -108,8 +123,8 @@ final class Projection {
             double inverse = away > 1 ? 1 / away : 1;
             screenX[i] = (float) (columns / 2.0 + (x * right.x() + y * right.y() + z * right.z()) * scale * inverse);
             screenY[i] = (float) (rows / 2.0 - (x * up.x() + y * up.y() + z * up.z()) * scale * inverse);
-            inverseDepth[i] = (float) inverse;
-            vertices[STRIDE * i + DEPTH] = (float) inverse;
+            nearness[i] = (float) (camera.distance() * inverse - 1);
+            vertices[STRIDE * i + DEPTH] = nearness[i];
             vertices[STRIDE * i + SCREEN] = screenX[i];
             vertices[STRIDE * i + SCREEN + 1] = screenY[i];
         }
@@ -137,6 +152,11 @@ final class Projection {
     /** True when a triangle's surface lets one look through parts of it. */
     boolean hasHoles(int tag) {
         return holes[tag >>> TAG_BITS];
+    }
+
+    /** True when a triangle's light is that of its corners, so that no point of it needs to be shaded by itself. */
+    boolean litAtVertices(int triangle) {
+        return litAtVertices[surfaceOf[triangle]];
     }
 
     /** True when a triangle's surface is textured. */

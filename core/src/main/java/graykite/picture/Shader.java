@@ -10,6 +10,7 @@ import graykite.geometry.Vec;
 final class Shader {
     private final Projection scene;
     private final ShadowMap shadows;
+    private final Lighting.Mood mood;
     private final float[] key;
     private final float[] fill;
     private final float[] rim;
@@ -20,12 +21,13 @@ final class Shader {
     private final float vy;
     private final float vz;
 
-    Shader(Projection scene, ShadowMap shadows, Vec keyDirection, Camera camera) {
+    Shader(Projection scene, ShadowMap shadows, Lighting lighting, Camera camera) {
         this.scene = scene;
         this.shadows = shadows;
-        key = array(keyDirection);
-        fill = array(Lighting.turned(Lighting.FILL, camera.yaw()));
-        rim = array(Lighting.turned(Lighting.RIM, camera.yaw()));
+        mood = lighting.mood();
+        key = array(lighting.key(camera));
+        fill = array(lighting.fill(camera));
+        rim = array(lighting.rim(camera));
         // The camera stands far away: one direction to it serves the whole face.
         vx = (float) camera.back().x();
         vy = (float) camera.back().y();
@@ -33,6 +35,10 @@ final class Shader {
         keyHalf = half(key);
         fillHalf = half(fill);
         rimHalf = half(rim);
+    }
+
+    Projection scene() {
+        return scene;
     }
 
     private static float[] array(Vec v) {
@@ -152,7 +158,9 @@ final class Shader {
         float nz = rawZ * length;
         float soft = m.softness() * 0.45f;
         float keyDot = nx * key[0] + ny * key[1] + nz * key[2];
-        float lit = keyDot > -soft ? shadows.lit(px + nx * 1.5f, py + ny * 1.5f, pz + nz * 1.5f) : 0;
+        float lit = keyDot > -soft ? shadows.lit(px + nx * 2.5f, py + ny * 2.5f, pz + nz * 2.5f) : 0;
+        float through = m.translucence();
+        lit += (1 - lit) * through;
         float keyLight = wrap(keyDot, soft) * lit;
         float keyRed = wrap(keyDot, Math.min(0.9f, soft + 0.25f * m.warmth())) * (lit + (1 - lit) * 0.10f * m.warmth());
         float fillLight = wrap(nx * fill[0] + ny * fill[1] + nz * fill[2], 0.3f);
@@ -163,11 +171,11 @@ final class Shader {
         float up = 0.5f + 0.5f * ny;
         for (int i = 0; i < 3; i++) {
             float keyed = i == 0 ? keyRed : keyLight;
-            out[i] = Lighting.KEY_COLOUR[i] * keyed
-                    + Lighting.FILL_COLOUR[i] * fillLight
-                    + Lighting.RIM_COLOUR[i] * rimLight
-                    + Lighting.GROUND[i]
-                    + (Lighting.SKY[i] - Lighting.GROUND[i]) * up;
+            out[i] = mood.key[i] * keyed
+                    + mood.fill[i] * fillLight
+                    + mood.rim[i] * rimLight
+                    + mood.ground[i]
+                    + (mood.sky[i] - mood.ground[i]) * up;
         }
         if (m.gloss() == 0) {
             return 0;

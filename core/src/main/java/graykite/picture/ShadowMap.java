@@ -10,7 +10,9 @@ final class ShadowMap {
     /** Millimetres on either side of the middle that one figure takes. */
     private static final float REACH = 190;
 
-    private static final float BIAS = 3.6f;
+    private static final float BIAS = 4.2f;
+    /** Places that are asked along one side for a soft edge, besides one that is shared. */
+    private static final int TAPS = 5;
 
     private final float[] depth = new float[SIZE * SIZE];
     private float rx;
@@ -89,55 +91,78 @@ final class ShadowMap {
         if (area <= 1e-6f) {
             return;
         }
-        int minX = Math.max(0, (int) Math.ceil(Math.min(x[a], Math.min(x[b], x[c])) - 0.5f));
-        int maxX = Math.min(SIZE - 1, (int) Math.floor(Math.max(x[a], Math.max(x[b], x[c])) - 0.5f));
-        int minY = Math.max(0, (int) Math.ceil(Math.min(y[a], Math.min(y[b], y[c])) - 0.5f));
-        int maxY = Math.min(SIZE - 1, (int) Math.floor(Math.max(y[a], Math.max(y[b], y[c])) - 0.5f));
+        int minY = Math.max(0, Rounding.ceil(Math.min(y[a], Math.min(y[b], y[c])) - 0.5f));
+        int maxY = Math.min(SIZE - 1, Rounding.floor(Math.max(y[a], Math.max(y[b], y[c])) - 0.5f));
+        if (minY > maxY) {
+            return;
+        }
+        int minX = Math.max(0, Rounding.ceil(Math.min(x[a], Math.min(x[b], x[c])) - 0.5f));
+        int maxX = Math.min(SIZE - 1, Rounding.floor(Math.max(x[a], Math.max(x[b], x[c])) - 0.5f));
+        if (minX > maxX) {
+            return;
+        }
         float inverse = 1 / area;
+        // Shares of the first two corners, and how they change with a step to the right and up.
+        float rightA = (y[b] - y[c]) * inverse;
+        float upA = (x[c] - x[b]) * inverse;
+        float rightB = (y[c] - y[a]) * inverse;
+        float upB = (x[a] - x[c]) * inverse;
+        float cornerX = minX + 0.5f - x[c];
+        float cornerY = minY + 0.5f - y[c];
+        float rowA = cornerX * rightA + cornerY * upA;
+        float rowB = cornerX * rightB + cornerY * upB;
+        float toA = d[a] - d[c];
+        float toB = d[b] - d[c];
         for (int py = minY; py <= maxY; py++) {
-            for (int px = minX; px <= maxX; px++) {
-                float fx = px + 0.5f;
-                float fy = py + 0.5f;
-                float wa = ((x[b] - fx) * (y[c] - fy) - (x[c] - fx) * (y[b] - fy)) * inverse;
-                float wb = ((x[c] - fx) * (y[a] - fy) - (x[a] - fx) * (y[c] - fy)) * inverse;
-                float wc = 1 - wa - wb;
-                if (wa >= 0 && wb >= 0 && wc >= 0) {
-                    float value = wa * d[a] + wb * d[b] + wc * d[c];
-                    int at = py * SIZE + px;
+            float wa = rowA;
+            float wb = rowB;
+            int at = py * SIZE + minX;
+            for (int px = minX; px <= maxX; px++, at++) {
+                if (wa >= 0 && wb >= 0 && wa + wb <= 1) {
+                    float value = d[c] + wa * toA + wb * toB;
                     if (value > depth[at]) {
                         depth[at] = value;
                     }
                 }
+                wa += rightA;
+                wb += rightB;
             }
+            rowA += upA;
+            rowB += upB;
         }
     }
 
-    /** How much of the light reaches a point, 0 to 1; a 4 by 4 neighbourhood weighted by position makes the edge soft. */
+    /**
+     * How much of the light reaches a point, 0 to 1. The light is broad: a neighbourhood of 11 by 11 is asked at every
+     * second place, its outer places weighted so that nothing jumps as the point moves.
+     */
     float lit(float worldX, float py, float pz) {
         float px = worldX - centreX;
         float scale = SIZE / (2 * reach);
         float x = (px * rx + py * ry + pz * rz + reach) * scale - 0.5f;
         float y = (px * ux + py * uy + pz * uz + reach) * scale - 0.5f;
-        if (x < 1 || y < 1 || x >= SIZE - 2 || y >= SIZE - 2) {
+        if (x < TAPS || y < TAPS || x >= SIZE - TAPS - 2 || y >= SIZE - TAPS - 2) {
             return 1;
         }
-        int ix = (int) x;
-        int iy = (int) y;
+        // Places lie on a grid of every second one, so that shares run from one to the next.
+        int ix = (int) (x * 0.5f);
+        int iy = (int) (y * 0.5f);
+        float fx = x * 0.5f - ix;
+        float fy = y * 0.5f - iy;
         float d = px * dx + py * dy + pz * dz + BIAS * reach / REACH;
-        float fx = x - ix;
-        float fy = y - iy;
-        int at = (iy - 1) * SIZE + ix - 1;
-        float sum = (1 - fy) * row(at, d, fx)
-                + row(at + SIZE, d, fx)
-                + row(at + 2 * SIZE, d, fx)
-                + fy * row(at + 3 * SIZE, d, fx);
-        return sum * (1f / 9f);
+        int at = (2 * iy - TAPS + 1) * SIZE + 2 * ix - TAPS + 1;
+        float sum = (1 - fy) * row(at, d, fx) + fy * row(at + 2 * TAPS * SIZE, d, fx);
+        for (int k = 1; k < TAPS; k++) {
+            sum += row(at + 2 * k * SIZE, d, fx);
+        }
+        return sum * (1f / (TAPS * TAPS));
     }
 
     private float row(int at, float d, float fx) {
         float sum = depth[at] <= d ? 1 - fx : 0;
-        sum += depth[at + 1] <= d ? 1 : 0;
-        sum += depth[at + 2] <= d ? 1 : 0;
-        return depth[at + 3] <= d ? sum + fx : sum;
+        for (int k = 1; k < TAPS; k++) {
+            sum += depth[at + 2 * k] <= d ? 1 : 0;
+        }
+        return depth[at + 2 * TAPS] <= d ? sum + fx : sum;
     }
 }

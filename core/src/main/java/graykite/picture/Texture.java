@@ -53,15 +53,16 @@ public final class Texture {
 
     /** Opacity of the nearest pixel, 0 to 255. */
     int opacity(float u, float v) {
-        return pixels[wrapped(floor(v * height), height) * width + wrapped(floor(u * width), width)] >>> 24;
+        return pixels[wrapped(Rounding.floor(v * height), height) * width + wrapped(Rounding.floor(u * width), width)]
+                >>> 24;
     }
 
     /** Linear red, green and blue at a place, blended between the four nearest pixels; transparent ones do not count. */
     void sample(float u, float v, float[] out) {
         float x = u * width - 0.5f;
         float y = v * height - 0.5f;
-        int x0 = floor(x);
-        int y0 = floor(y);
+        int x0 = Rounding.floor(x);
+        int y0 = Rounding.floor(y);
         float fx = x - x0;
         float fy = y - y0;
         float red = 0;
@@ -80,12 +81,6 @@ public final class Texture {
         out[0] = red * scale;
         out[1] = green * scale;
         out[2] = blue * scale;
-    }
-
-    /** Cheaper than the library's, which minds what does not come here. */
-    private static int floor(float x) {
-        int whole = (int) x;
-        return x < whole ? whole - 1 : whole;
     }
 
     private static int wrapped(int at, int size) {

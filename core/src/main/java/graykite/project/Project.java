@@ -4,6 +4,7 @@ import static graykite.base.Require.requireThat;
 
 import graykite.acting.Performed;
 import graykite.motion.Track;
+import graykite.picture.Dressing;
 import graykite.text.Pronunciation;
 import graykite.time.FrameRate;
 import java.util.ArrayList;
@@ -27,6 +28,7 @@ import java.util.stream.Stream;
  * @param dictionary how words are said in this project, by plain word in lower case
  * @param views from where faces are looked at, as the user kept them, in order
  * @param performances kept for any line and character, in the order of their names
+ * @param dressings how lines and scenes are lit and what is behind them, by id
  * @param versions states that were kept under a name, the oldest first
  */
 public record Project(
@@ -38,7 +40,11 @@ public record Project(
         Map<String, Pronunciation> dictionary,
         List<KeptView> views,
         List<Performed> performances,
+        Map<String, Dressing> dressings,
         List<Version> versions) {
+    /** In place of a line's or scene's id: every one that has no dressing of its own. */
+    public static final String EVERYWHERE = "";
+
     /** How many versions a project keeps. */
     public static final int MOST_VERSIONS = 100;
 
@@ -61,6 +67,7 @@ public record Project(
         dictionary = Map.copyOf(dictionary);
         views = List.copyOf(views);
         performances = List.copyOf(performances);
+        dressings = Map.copyOf(dressings);
         versions = List.copyOf(versions);
         requireThat(versions.size() <= MOST_VERSIONS, "A project keeps up to %d versions.", MOST_VERSIONS);
         requireThat(
@@ -84,7 +91,7 @@ public record Project(
             List<Line> lines,
             List<SceneWork> scenes,
             Map<String, Pronunciation> dictionary) {
-        this(title, cast, rate, lines, scenes, dictionary, List.of(), List.of(), List.of());
+        this(title, cast, rate, lines, scenes, dictionary, List.of(), List.of(), Map.of(), List.of());
     }
 
     public static Project empty() {
@@ -115,11 +122,12 @@ public record Project(
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(line.id())) {
                 changed.set(i, line);
-                return new Project(title, cast, rate, changed, scenes, dictionary, views, performances, versions);
+                return new Project(
+                        title, cast, rate, changed, scenes, dictionary, views, performances, dressings, versions);
             }
         }
         changed.add(line);
-        return new Project(title, cast, rate, changed, scenes, dictionary, views, performances, versions);
+        return new Project(title, cast, rate, changed, scenes, dictionary, views, performances, dressings, versions);
     }
 
     /** The project without a line; it leaves every scene. */
@@ -133,12 +141,13 @@ public record Project(
                 dictionary,
                 views,
                 performances,
+                dressings,
                 versions);
     }
 
     /** With the lines in another order, or fewer or more of them. */
     public Project withLines(List<Line> newLines) {
-        return new Project(title, cast, rate, newLines, scenes, dictionary, views, performances, versions);
+        return new Project(title, cast, rate, newLines, scenes, dictionary, views, performances, dressings, versions);
     }
 
     public Optional<SceneWork> scene(String id) {
@@ -159,7 +168,7 @@ public record Project(
     }
 
     public Project withScenes(List<SceneWork> newScenes) {
-        return new Project(title, cast, rate, lines, newScenes, dictionary, views, performances, versions);
+        return new Project(title, cast, rate, lines, newScenes, dictionary, views, performances, dressings, versions);
     }
 
     /** The project with a member of the cast replaced by another of the same id, or added at the end. */
@@ -168,11 +177,12 @@ public record Project(
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).id().equals(member.id())) {
                 changed.set(i, member);
-                return new Project(title, changed, rate, lines, scenes, dictionary, views, performances, versions);
+                return new Project(
+                        title, changed, rate, lines, scenes, dictionary, views, performances, dressings, versions);
             }
         }
         changed.add(member);
-        return new Project(title, changed, rate, lines, scenes, dictionary, views, performances, versions);
+        return new Project(title, changed, rate, lines, scenes, dictionary, views, performances, dressings, versions);
     }
 
     /** The project without a character; its lines are spoken by the first of the cast, and it leaves every stage. */
@@ -188,34 +198,35 @@ public record Project(
                 dictionary,
                 views,
                 performances,
+                dressings,
                 versions);
     }
 
     public Project withTitle(String newTitle) {
-        return new Project(newTitle, cast, rate, lines, scenes, dictionary, views, performances, versions);
+        return new Project(newTitle, cast, rate, lines, scenes, dictionary, views, performances, dressings, versions);
     }
 
     public Project withRate(FrameRate newRate) {
-        return new Project(title, cast, newRate, lines, scenes, dictionary, views, performances, versions);
+        return new Project(title, cast, newRate, lines, scenes, dictionary, views, performances, dressings, versions);
     }
 
     /** With a word said in a way of its own in every line. */
     public Project withWord(String plainWord, Pronunciation said) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.put(plainWord.toLowerCase(Locale.ROOT), said);
-        return new Project(title, cast, rate, lines, scenes, changed, views, performances, versions);
+        return new Project(title, cast, rate, lines, scenes, changed, views, performances, dressings, versions);
     }
 
     /** With a word said as the dictionary has it again. */
     public Project withoutWord(String plainWord) {
         Map<String, Pronunciation> changed = new HashMap<>(dictionary);
         changed.remove(plainWord.toLowerCase(Locale.ROOT));
-        return new Project(title, cast, rate, lines, scenes, changed, views, performances, versions);
+        return new Project(title, cast, rate, lines, scenes, changed, views, performances, dressings, versions);
     }
 
     /** With another list of words and how they are said. */
     public Project withDictionary(Map<String, Pronunciation> words) {
-        return new Project(title, cast, rate, lines, scenes, words, views, performances, versions);
+        return new Project(title, cast, rate, lines, scenes, words, views, performances, dressings, versions);
     }
 
     /** With a view kept; one of the same name is replaced. */
@@ -227,7 +238,7 @@ public record Project(
     }
 
     public Project withViews(List<KeptView> newViews) {
-        return new Project(title, cast, rate, lines, scenes, dictionary, newViews, performances, versions);
+        return new Project(title, cast, rate, lines, scenes, dictionary, newViews, performances, dressings, versions);
     }
 
     /** With a performance kept; one of the same name is replaced. */
@@ -240,7 +251,7 @@ public record Project(
     }
 
     public Project withPerformances(List<Performed> kept) {
-        return new Project(title, cast, rate, lines, scenes, dictionary, views, kept, versions);
+        return new Project(title, cast, rate, lines, scenes, dictionary, views, kept, dressings, versions);
     }
 
     /** With a version kept; one of the same name is replaced. */
@@ -252,7 +263,21 @@ public record Project(
     }
 
     public Project withVersions(List<Version> kept) {
-        return new Project(title, cast, rate, lines, scenes, dictionary, views, performances, kept);
+        return new Project(title, cast, rate, lines, scenes, dictionary, views, performances, dressings, kept);
+    }
+
+    /** How a line or scene is lit, and what is behind it. @param id of the line or scene */
+    public Dressing dressing(String id) {
+        return Optional.ofNullable(dressings.get(id))
+                .or(() -> Optional.ofNullable(dressings.get(EVERYWHERE)))
+                .orElse(Dressing.USUAL);
+    }
+
+    /** With a line or scene dressed. @param id of the line or scene, or {@link #EVERYWHERE}, which undresses them all first */
+    public Project dressed(String id, Dressing dressing) {
+        Map<String, Dressing> changed = id.equals(EVERYWHERE) ? new HashMap<>() : new HashMap<>(dressings);
+        changed.put(id, dressing);
+        return new Project(title, cast, rate, lines, scenes, dictionary, views, performances, changed, versions);
     }
 
     /** The project and every version of it. */

@@ -146,6 +146,7 @@ public final class Deformer {
 
     private static void skinned(float[] positions, Skin skin, double[][] frames) {
         double[] moved = new double[3];
+        int each = skin.perVertex(positions.length / 3);
         for (int i = 0; i < positions.length; i += 3) {
             float x = positions[i];
             float y = positions[i + 1];
@@ -153,8 +154,8 @@ public final class Deformer {
             moved[0] = 0;
             moved[1] = 0;
             moved[2] = 0;
-            int first = i / 3 * Skin.PER_VERTEX;
-            for (int k = first; k < first + Skin.PER_VERTEX; k++) {
+            int first = i / 3 * each;
+            for (int k = first; k < first + each; k++) {
                 float weight = skin.weights()[k];
                 if (weight != 0) {
                     double[] frame = frames[skin.joints()[k]];

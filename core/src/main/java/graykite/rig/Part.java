@@ -81,7 +81,9 @@ public record Part(
         }
         requireThat(
                 looks.skin()
-                        .map(s -> s.joints().length == Skin.PER_VERTEX * count)
+                        .map(s -> s.joints().length == s.perVertex(count) * count
+                                && s.perVertex(count) % Skin.SET == 0
+                                && s.perVertex(count) <= Skin.MOST)
                         .orElse(true),
                 "%s has a skin for each vertex.",
                 name);
@@ -122,7 +124,7 @@ public record Part(
         for (MorphTarget target : targets) {
             target.only(kept).ifPresent(fewer::add);
         }
-        Optional<Skin> skin = looks.skin().map(s -> s.only(vertices));
+        Optional<Skin> skin = looks.skin().map(s -> s.only(vertices, s.perVertex(vertexCount())));
         return new Part(
                 newName,
                 material,

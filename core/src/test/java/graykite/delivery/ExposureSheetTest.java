@@ -10,6 +10,7 @@ import graykite.mouth.FittedChart;
 import graykite.mouth.Lines;
 import graykite.mouth.MouthWork;
 import graykite.mouth.Viseme;
+import graykite.picture.Dressing;
 import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.reading.Timing;
@@ -43,6 +44,7 @@ class ExposureSheetTest {
         return new Subject(
                 "The map",
                 Scene.solo(performance),
+                Dressing.USUAL,
                 Sound.silence(LINE.duration(), 8000),
                 RATE,
                 0,

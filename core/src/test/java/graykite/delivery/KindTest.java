@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import graykite.base.BadInput;
 import graykite.picture.Backdrop;
+import graykite.picture.Lighting;
 import graykite.time.FrameRate;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -95,10 +96,16 @@ class KindTest {
     void sizesAndBackgrounds() {
         assertEquals("4096", Order.Pictures.STANDARD.sized("4096").size());
         assertEquals("1920x1080", Order.Pictures.STANDARD.sized(" 1920 x 1080 ").size());
-        for (Backdrop backdrop : Backdrop.values()) {
-            assertEquals(Optional.of(backdrop), OrderFiles.background(OrderFiles.background(Optional.of(backdrop))));
+        for (Backdrop backdrop : Backdrop.SHIPPED) {
+            Behind own = new Behind.Own(backdrop);
+            assertEquals(own, Behind.of(own.word()));
         }
-        assertEquals(Optional.empty(), OrderFiles.background("NONE"));
+        assertEquals(new Behind.Own(Backdrop.even(0x4A5560)), Behind.of(" #4A5560"));
+        assertEquals(Behind.NOTHING, Behind.of("NONE"));
+        assertEquals(Behind.STAGE, Behind.of(Behind.STAGE.word()));
+        assertThrows(IllegalArgumentException.class, () -> Behind.of("#12345"));
+        assertEquals(Optional.empty(), OrderFiles.light("Stage"));
+        assertEquals(Optional.of(Lighting.of("lamp,-40,20")), OrderFiles.light("lamp, -40, 20"));
         assertThrows(IllegalArgumentException.class, () -> Order.Pictures.STANDARD.seen(List.of()));
         assertThrows(IllegalArgumentException.class, () -> new Order.Curves(0.5, List.of(), true, false));
     }

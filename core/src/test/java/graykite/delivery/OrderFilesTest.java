@@ -9,6 +9,7 @@ import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import graykite.base.BadInput;
 import graykite.format.HandFile;
+import graykite.picture.Lighting;
 import graykite.time.FrameRate;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,7 +35,8 @@ class OrderFilesTest {
             Order.Pictures.STANDARD
                     .sized("1920x1080")
                     .seen(List.of("front", "profile"))
-                    .before(Optional.empty())
+                    .before(Behind.NOTHING)
+                    .lit(Optional.of(Lighting.of("fog,20,60.5")))
                     .deep(true),
             "{project}_{line}");
 

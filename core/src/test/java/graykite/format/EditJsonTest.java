@@ -46,7 +46,10 @@ import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.TouchUp;
+import graykite.picture.Backdrop;
 import graykite.picture.Camera;
+import graykite.picture.Dressing;
+import graykite.picture.Lighting;
 import graykite.project.Comment;
 import graykite.project.KeptView;
 import graykite.project.Member;
@@ -86,6 +89,8 @@ class EditJsonTest {
             Performed.whole("Nod", new Track(30, List.of("headPitch", "lidClose.L"), new float[] {0, 0, -5, 1, -2, 0}));
     private static final Performed FEW = Performed.whole("Yes", new Keyed(1, List.of("headPitch"), List.of(CURVE)));
 
+    private static final Dressing LAMP = new Dressing(Lighting.of("lamp,-20.5,60"), Backdrop.NIGHT);
+
     /** One or two of every kind. */
     static final List<Edit> ALL = List.of(
             new ProjectEdit.NameProject("Ferry \"night\""),
@@ -94,6 +99,8 @@ class EditJsonTest {
             new ProjectEdit.ForgetWord("fog"),
             new ProjectEdit.KeepView(new KeptView("Over the rail", Camera.PROFILE)),
             new ProjectEdit.ForgetView("Over the rail"),
+            new ProjectEdit.DressStage("", LAMP),
+            new ProjectEdit.DressStage("x", LAMP.before(Backdrop.even(0x203040))),
             new ProjectEdit.KeepVersion("First pass", 1_790_000_000_000L),
             new ProjectEdit.ForgetVersion("First pass"),
             new ProjectEdit.GoBackTo("First pass"),

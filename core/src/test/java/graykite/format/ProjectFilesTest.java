@@ -21,7 +21,10 @@ import graykite.mouth.MouthWork;
 import graykite.mouth.Section;
 import graykite.mouth.TakenCurve;
 import graykite.mouth.TouchUp;
+import graykite.picture.Backdrop;
 import graykite.picture.Camera;
+import graykite.picture.Dressing;
+import graykite.picture.Lighting;
 import graykite.project.Comment;
 import graykite.project.KeptView;
 import graykite.project.Line;
@@ -101,6 +104,7 @@ class ProjectFilesTest {
         return new Project("Ferry", Project.OUR_CAST, FrameRate.parse("23.976"), List.of(), List.of(), Map.of())
                 .with(line)
                 .with(new KeptView("Over the rail", Camera.THREE_QUARTER.zoomed(0.5)))
+                .dressed("second", Dressing.USUAL.before(Backdrop.PAPER).lit(Lighting.of("fog")))
                 .with(Line.empty("second", "Empty"));
     }
 

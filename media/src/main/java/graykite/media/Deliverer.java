@@ -3,6 +3,7 @@ package graykite.media;
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.delivery.Behind;
 import graykite.delivery.ExposureFiles;
 import graykite.delivery.ExposurePdf;
 import graykite.delivery.ExposureSheet;
@@ -122,8 +123,9 @@ public final class Deliverer {
                 .apply(view)
                 .orElseThrow(() -> new BadInput("There is no view \"" + view
                         + "\". Choose front, three-quarter, profile, mouth, or one that the project keeps."));
-        boolean clear = order.pictures().backdrop().isEmpty() && output.kind().canBeClear();
-        return new Painter(subject.scene(), camera, order.pictures(), clear);
+        boolean clear = order.pictures().behind().equals(Behind.NOTHING)
+                && output.kind().canBeClear();
+        return new Painter(subject, camera, order.pictures(), clear);
     }
 
     private static void movie(

@@ -1,6 +1,9 @@
 package graykite.media;
 
+import graykite.delivery.Behind;
 import graykite.delivery.Order;
+import graykite.delivery.Subject;
+import graykite.picture.Backdrop;
 import graykite.picture.Camera;
 import graykite.picture.DeepPicture;
 import graykite.picture.Picture;
@@ -15,13 +18,18 @@ final class Painter {
     private final Order.Pictures pictures;
     private final boolean clear;
 
-    Painter(Scene scene, Camera camera, Order.Pictures pictures, boolean clear) {
-        this.scene = scene;
+    /** @param clear true when what is behind everybody is left out */
+    Painter(Subject subject, Camera camera, Order.Pictures pictures, boolean clear) {
+        this.scene = subject.scene();
         this.pictures = pictures;
         this.clear = clear;
         this.camera = scene.framed(camera, pictures.width() / (double) pictures.height());
         renderer.setClear(clear);
-        pictures.backdrop().ifPresent(renderer::setBackdrop);
+        renderer.dress(subject.dressing());
+        pictures.light().ifPresent(renderer::setLighting);
+        if (pictures.behind() instanceof Behind.Own(Backdrop backdrop)) {
+            renderer.setBackdrop(backdrop);
+        }
     }
 
     boolean isClear() {

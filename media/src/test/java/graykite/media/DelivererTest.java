@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import graykite.acting.Score;
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.delivery.Behind;
 import graykite.delivery.Item;
 import graykite.delivery.Kind;
 import graykite.delivery.Order;
@@ -224,7 +225,7 @@ class DelivererTest {
         Path file = folder.resolve(name);
         Order order = Order.of(Kind.of(file))
                 .withRate(Optional.of(FrameRate.FILM))
-                .withPictures(SMALL.before(Optional.empty()).sized("128x96"));
+                .withPictures(SMALL.before(Behind.NOTHING).sized("128x96"));
         deliver(scene, order, file, Progress.none());
         try (FFmpegFrameGrabber grabber = new FFmpegFrameGrabber(file.toFile())) {
             grabber.setPixelFormat(avutil.AV_PIX_FMT_BGRA);
@@ -353,7 +354,7 @@ class DelivererTest {
         Path out = folder.resolve("deep");
         Order order = Order.of(Kind.PICTURES)
                 .withRate(Optional.of(new FrameRate(2, 1)))
-                .withPictures(SMALL.before(Optional.empty()).deep(true));
+                .withPictures(SMALL.before(Behind.NOTHING).deep(true));
         deliver(scene, order, out, Progress.none());
         BufferedImage image = ImageIO.read(out.resolve("frame.00001.png").toFile());
         assertEquals(16, image.getColorModel().getComponentSize(0));

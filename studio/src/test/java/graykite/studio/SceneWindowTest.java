@@ -13,7 +13,10 @@ import graykite.edit.ReadingEdit;
 import graykite.format.ProjectFiles;
 import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
+import graykite.picture.Backdrop;
 import graykite.picture.Camera;
+import graykite.picture.Dressing;
+import graykite.picture.Lighting;
 import graykite.project.Line;
 import graykite.project.Project;
 import graykite.project.SceneWork;
@@ -29,13 +32,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.event.ActionEvent;
+import javafx.event.EventType;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -221,13 +227,68 @@ class SceneWindowTest extends RealWindow {
     void theStageHasALook(FxRobot robot) {
         run(() -> workspace.edit(new LineEdit.AddLine("a", "A", Optional.empty(), "Fog.", "")));
         robot.clickOn("#stage-look");
-        robot.clickOn("Even green");
-        robot.clickOn("#stage-look");
         robot.clickOn("16 : 9");
         settle();
         Settings kept = new Settings(workspace.settings().sessionFolder().getParent());
-        assertEquals("green", kept.text("stage-backdrop", ""));
         assertEquals("wide", kept.text("stage-frame", ""));
+    }
+
+    /** Light and background are chosen over the stage, kept with the line, undone, and given to all. */
+    @Test
+    void theStageIsLit(FxRobot robot) {
+        run(() -> workspace.edit(new LineEdit.AddLine("a", "A", Optional.empty(), "Fog.", "")));
+        robot.clickOn("#stage-light");
+        robot.clickOn("#light-lamp");
+        robot.clickOn("#backdrop-night");
+        robot.clickOn("#light-ball");
+        robot.type(KeyCode.RIGHT).type(KeyCode.UP);
+        settle();
+        Dressing dressed = onFx(() -> workspace.light().get());
+        assertEquals(Lighting.Mood.LAMP, dressed.lighting().mood());
+        assertEquals(Backdrop.NIGHT, dressed.backdrop());
+        assertEquals(
+                2, dressed.lighting().yaw(), "a click in the middle puts the light ahead, a key two degrees aside");
+        assertEquals(2, dressed.lighting().pitch());
+        run(() -> workspace.edit(new LineEdit.AddLine("b", "B", Optional.empty(), "Fog.", "")));
+        assertEquals(Dressing.USUAL, onFx(() -> workspace.project().dressing("b")), "kept with its own line");
+        run(() -> workspace.lineId().set("a"));
+        robot.clickOn("#light-everywhere");
+        assertEquals(dressed, onFx(() -> workspace.project().dressing("b")));
+        run(() -> workspace.undo());
+        assertEquals(Dressing.USUAL, onFx(() -> workspace.project().dressing("b")));
+        robot.type(KeyCode.ESCAPE);
+        Node face = robot.lookup(".stage-eye").query();
+        altDragged(face, MouseEvent.MOUSE_PRESSED, 100);
+        altDragged(face, MouseEvent.MOUSE_DRAGGED, 130);
+        altDragged(face, MouseEvent.MOUSE_DRAGGED, 160);
+        altDragged(face, MouseEvent.MOUSE_RELEASED, 160);
+        settle();
+        assertTrue(onFx(() -> workspace.light().get().lighting().yaw()) > 10, "turned by hand on the face");
+        run(() -> workspace.undo());
+        assertEquals(dressed, onFx(() -> workspace.light().get()), "one gesture is one step");
+    }
+
+    /** The window's robot knows no Alt with the mouse. */
+    private void altDragged(Node node, EventType<MouseEvent> type, double x) {
+        run(() -> node.fireEvent(new MouseEvent(
+                type,
+                x,
+                150,
+                x,
+                150,
+                MouseButton.PRIMARY,
+                1,
+                false,
+                false,
+                true,
+                false,
+                true,
+                false,
+                false,
+                false,
+                false,
+                true,
+                null)));
     }
 
     /** What is seen is kept with the project under a name, seen again with a click, and undone. */

@@ -4,7 +4,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.Map;
+import java.util.ServiceLoader;
 
 /** The numbers of a glTF file: accessors over its buffers, plain, normalised and sparse. No count is believed unseen. */
 final class GltfAccessors {
@@ -17,6 +19,7 @@ final class GltfAccessors {
     private static final int FLOAT = 5126;
 
     private final GltfFile file;
+    private final Map<Integer, View> unpacked = new HashMap<>();
 
     GltfAccessors(GltfFile file) {
         this.file = file;
@@ -187,6 +190,10 @@ final class GltfAccessors {
 
     private View view(int index, String place) {
         JsonNode json = file.item("bufferViews", index, place);
+        JsonNode packed = GltfFile.packing(json);
+        if (!packed.isMissingNode()) {
+            return unpacked.computeIfAbsent(index, i -> unpacked(json, packed, place + ", buffer view " + i));
+        }
         byte[] bytes = file.buffer(json.path("buffer").asInt(-1), place);
         long offset = json.path("byteOffset").asLong(0);
         long length = json.path("byteLength").asLong(-1);
@@ -195,6 +202,48 @@ final class GltfAccessors {
             throw file.fault(place + ", buffer view " + index + " reaches beyond its buffer. The file is damaged.");
         }
         return new View(bytes, offset, length, stride);
+    }
+
+    private View unpacked(JsonNode json, JsonNode packed, String where) {
+        PackedViews.Mode mode =
+                named(PackedViews.Mode.class, packed.path("mode").asText(), where);
+        PackedViews.Filter filter =
+                named(PackedViews.Filter.class, packed.path("filter").asText("NONE"), where);
+        byte[] bytes = file.buffer(packed.path("buffer").asInt(-1), where);
+        long offset = packed.path("byteOffset").asLong(0);
+        long length = packed.path("byteLength").asLong(-1);
+        int count = packed.path("count").asInt(-1);
+        int stride = packed.path("byteStride").asInt(-1);
+        if (offset < 0
+                || length < 0
+                || length > bytes.length
+                || offset > bytes.length - length
+                || count < 1
+                || stride < 1
+                || stride > 255
+                || (long) count * stride > GltfFile.LARGEST) {
+            throw file.fault(where + " says impossible things about what is packed in it. The file is damaged.");
+        }
+        PackedViews unpacker = ServiceLoader.load(PackedViews.class)
+                .findFirst()
+                .orElseThrow(() -> file.fault("it is packed (" + GltfFile.PACKED
+                        + "), and nothing here can unpack it; export it again without compression."));
+        try {
+            byte[] plain = unpacker.unpacked(
+                    Arrays.copyOfRange(bytes, (int) offset, (int) (offset + length)), mode, filter, count, stride);
+            return new View(plain, 0, plain.length, json.path("byteStride").asInt(0));
+        } catch (IllegalArgumentException damaged) {
+            throw file.fault(where + " cannot be unpacked. The file is damaged.");
+        }
+    }
+
+    private <E extends Enum<E>> E named(Class<E> type, String name, String where) {
+        for (E value : type.getEnumConstants()) {
+            if (value.name().equals(name)) {
+                return value;
+            }
+        }
+        throw file.fault(where + " is packed in a way that is not known: \"" + name + "\".");
     }
 
     private int width(int component, String where) {

@@ -102,22 +102,16 @@ final class GltfFigure {
             throw file.fault("it has more than " + MOST_VERTICES + " vertices. Export the head alone, or reduce it.");
         }
         float[] normals = accessors.optional(attributes, "NORMAL", "VEC3", count, place);
-        float[] uv = accessors.optional(attributes, "TEXCOORD_0", "VEC2", count, place);
         int[] triangles = triangles(primitive, count, mode, place);
         GltfSkins.Placed follows = skins.placed(attributes, node, skin, count, place);
         Affine[] movement = follows.movement();
-        GltfLooks.Looked looked = looks.of(primitive, attributes, count, uv.length > 0, place);
+        GltfLooks.Looked looked = looks.of(primitive, attributes, count, place);
         int[] twins = Twins.of(points, normals);
         float[] placed = new float[points.length];
         for (int i = 0; i < count; i++) {
             put(placed, i, movement[i].point(points[3 * i], points[3 * i + 1], points[3 * i + 2]));
         }
-        Part.Looks worn = new Part.Looks(
-                follows.skin(),
-                looked.texture(),
-                looked.texture().isPresent() ? uv : new float[0],
-                twins,
-                Optional.empty());
+        Part.Looks worn = new Part.Looks(follows.skin(), looked.texture(), looked.uv(), twins, Optional.empty());
         return new Part(
                 name,
                 looked.material(),

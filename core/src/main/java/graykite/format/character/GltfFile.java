@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
+import java.util.Set;
 
 /**
  * A glTF 2.0 file (Khronos), text or binary: its document and its buffers. Everything is checked before it is believed;
@@ -26,6 +27,16 @@ import java.util.List;
 final class GltfFile {
     /** Bytes that a file with its buffers may have. */
     static final long LARGEST = 512L << 20;
+
+    /** Buffer views that are packed. */
+    static final String PACKED = "EXT_meshopt_compression";
+
+    /**
+     * Extensions without which a file cannot be understood, and that are. Whole numbers in place of others (quantization)
+     * are read like any: each accessor says what it holds.
+     */
+    private static final Set<String> KNOWN =
+            Set.of("KHR_mesh_quantization", PACKED, "KHR_texture_transform", "EXT_texture_webp", "KHR_materials_unlit");
 
     private static final int MAGIC = 0x46546C67;
     private static final int JSON_CHUNK = 0x4E4F534A;
@@ -46,8 +57,7 @@ final class GltfFile {
                             : "it is glTF " + version + "; export it again as glTF 2.0.");
         }
         for (JsonNode required : json.path("extensionsRequired")) {
-            // Whole numbers in place of others are read like any: each accessor says what it holds.
-            if (required.asText().equals("KHR_mesh_quantization")) {
+            if (KNOWN.contains(required.asText())) {
                 continue;
             }
             throw fault("it needs the extension " + required.asText()
@@ -135,6 +145,11 @@ final class GltfFile {
         long total = 0;
         for (JsonNode buffer : json.path("buffers")) {
             String place = "buffer " + buffers.size();
+            if (packing(buffer).path("fallback").asBoolean(false)) {
+                // It stands for what is packed elsewhere and holds nothing itself.
+                buffers.add(new byte[0]);
+                continue;
+            }
             byte[] bytes =
                     buffer.hasNonNull("uri") ? resource(buffer.path("uri").asText(), place) : binary;
             long length = buffer.path("byteLength").asLong(-1);
@@ -183,6 +198,11 @@ final class GltfFile {
             throw fault(place + " is missing: \"" + uri + "\". Put it beside the file.");
         }
         return bytes(beside, beside);
+    }
+
+    /** What a buffer or buffer view says about being packed; missing when it is plain. */
+    static JsonNode packing(JsonNode json) {
+        return json.path("extensions").path(PACKED);
     }
 
     JsonNode json() {

@@ -23,10 +23,11 @@ final class GltfLooks {
         this.remarks = remarks;
     }
 
-    record Looked(Material material, Optional<Texture> texture, float[] colours, boolean twoSided) {}
+    /** @param uv where each vertex lies on the texture; empty without one */
+    record Looked(Material material, Optional<Texture> texture, float[] uv, float[] colours, boolean twoSided) {}
 
     /** What a primitive looks like. */
-    Looked of(JsonNode primitive, JsonNode attributes, int count, boolean hasUv, String place) {
+    Looked of(JsonNode primitive, JsonNode attributes, int count, String place) {
         JsonNode material = primitive.hasNonNull("material")
                 ? file.item("materials", primitive.path("material").asInt(-1), place)
                 : MissingNode.getInstance();
@@ -35,9 +36,9 @@ final class GltfLooks {
         for (int k = 0; k < 3; k++) {
             factor[k] = (float) Math.clamp(pbr.path("baseColorFactor").path(k).asDouble(1), 0, 1);
         }
-        Optional<Texture> texture = hasUv && pbr.has("baseColorTexture")
-                ? texture(pbr.path("baseColorTexture").path("index").asInt(-1), place)
-                : Optional.empty();
+        JsonNode wanted = pbr.path("baseColorTexture");
+        float[] uv = wanted.isMissingNode() ? new float[0] : uv(attributes, wanted, count, place);
+        Optional<Texture> texture = uv.length > 0 ? texture(wanted.path("index").asInt(-1), place) : Optional.empty();
         float[] colours = new float[3 * count];
         float[] own = colours(attributes, count, place);
         for (int i = 0; i < colours.length; i++) {
@@ -52,7 +53,11 @@ final class GltfLooks {
                 : new Material(name, rough, 0.5f * (1 - rough), skin ? 0.55f : 0.35f, skin ? 0.6f : 0f, true);
         boolean see = !material.path("alphaMode").asText("OPAQUE").equals("OPAQUE");
         return new Looked(
-                made, texture, colours, see && material.path("doubleSided").asBoolean(false));
+                made,
+                texture,
+                texture.isPresent() ? uv : new float[0],
+                colours,
+                see && material.path("doubleSided").asBoolean(false));
     }
 
     /** Vertex colours with three or four figures. */
@@ -74,8 +79,35 @@ final class GltfLooks {
         return three;
     }
 
+    /** Where the vertices lie on a texture, moved as {@code KHR_texture_transform} says. */
+    private float[] uv(JsonNode attributes, JsonNode texture, int count, String place) {
+        JsonNode transform = texture.path("extensions").path("KHR_texture_transform");
+        int set = transform.path("texCoord").asInt(texture.path("texCoord").asInt(0));
+        float[] uv = accessors.optional(attributes, "TEXCOORD_" + set, "VEC2", count, place);
+        if (transform.isMissingNode()) {
+            return uv;
+        }
+        double turn = transform.path("rotation").asDouble(0);
+        double across = transform.path("scale").path(0).asDouble(1);
+        double down = transform.path("scale").path(1).asDouble(1);
+        double right = transform.path("offset").path(0).asDouble(0);
+        double lower = transform.path("offset").path(1).asDouble(0);
+        for (int i = 0; i < uv.length; i += 2) {
+            double u = uv[i] * across;
+            double v = uv[i + 1] * down;
+            // The standard turns against the clock, with v downwards.
+            uv[i] = (float) (Math.cos(turn) * u + Math.sin(turn) * v + right);
+            uv[i + 1] = (float) (-Math.sin(turn) * u + Math.cos(turn) * v + lower);
+        }
+        return uv;
+    }
+
     private Optional<Texture> texture(int index, String place) {
-        int image = file.item("textures", index, place).path("source").asInt(-1);
+        JsonNode texture = file.item("textures", index, place);
+        int image = texture.path("extensions")
+                .path("EXT_texture_webp")
+                .path("source")
+                .asInt(texture.path("source").asInt(-1));
         if (image < 0) {
             remarks.add(place + ": its texture is in a form that cannot be read; it is shown plain.");
             return Optional.empty();

@@ -73,15 +73,19 @@ final class GltfSkins {
             throw file.fault(place + " has a skin, but its vertices follow no joints.");
         }
         JsonNode joints = file.item("skins", skin, place).path("joints");
-        int[] which = accessors.ints(
-                attributes.path("JOINTS_0").asInt(-1), "VEC4", GltfFigure.MOST_VERTICES, place + ", joints");
-        float[] weights = accessors.floats(
-                attributes.path("WEIGHTS_0").asInt(-1), "VEC4", GltfFigure.MOST_VERTICES, place + ", weights");
-        if (which.length != 4 * count || weights.length != 4 * count) {
-            throw file.fault(place + " has joints for " + which.length / 4 + " vertices, but " + count + " vertices.");
+        int sets = 1;
+        while (attributes.hasNonNull("JOINTS_" + sets) && attributes.hasNonNull("WEIGHTS_" + sets)) {
+            sets++;
         }
-        if (attributes.has("JOINTS_1")) {
-            remarks.add(place + ": only the four strongest of its joints a vertex are kept.");
+        if (sets * Skin.SET > Skin.MOST) {
+            remarks.add(place + ": its vertices follow more than " + Skin.MOST + " joints; the first are kept.");
+            sets = Skin.MOST / Skin.SET;
+        }
+        int each = sets * Skin.SET;
+        int[] which = new int[each * count];
+        float[] weights = new float[which.length];
+        for (int set = 0; set < sets; set++) {
+            readSet(attributes, set, each, which, weights, place);
         }
         int[] own = new int[which.length];
         for (int i = 0; i < which.length; i++) {
@@ -91,23 +95,42 @@ final class GltfSkins {
             }
             own[i] = scene.jointFor(joints.get(which[i]).asInt());
         }
-        for (int i = 0; i < count; i++) {
-            float sum = weights[4 * i] + weights[4 * i + 1] + weights[4 * i + 2] + weights[4 * i + 3];
-            for (int k = 4 * i; k < 4 * i + 4; k++) {
-                weights[k] = sum > 1e-6f ? weights[k] / sum : k == 4 * i ? 1 : 0;
+        for (int i = 0; i < which.length; i += each) {
+            float sum = 0;
+            for (int k = i; k < i + each; k++) {
+                sum += weights[k];
+            }
+            for (int k = i; k < i + each; k++) {
+                weights[k] = sum > 1e-6f ? weights[k] / sum : k == i ? 1 : 0;
             }
         }
         Affine[] binds = binds(skin);
         Affine[] movement = new Affine[count];
         for (int i = 0; i < count; i++) {
-            Affine[] four = new Affine[4];
-            double[] shares = new double[4];
-            for (int k = 0; k < 4; k++) {
-                four[k] = binds[which[4 * i + k]];
-                shares[k] = weights[4 * i + k];
+            Affine[] followed = new Affine[each];
+            double[] shares = new double[each];
+            for (int k = 0; k < each; k++) {
+                followed[k] = binds[which[each * i + k]];
+                shares[k] = weights[each * i + k];
             }
-            movement[i] = Affine.mixed(four, shares);
+            movement[i] = Affine.mixed(followed, shares);
         }
         return new Placed(Optional.of(new Skin(own, weights)), movement);
+    }
+
+    /** Four joints and weights of every vertex, put where they belong among all of a vertex. */
+    private void readSet(JsonNode attributes, int set, int each, int[] which, float[] weights, String place) {
+        int[] joints = accessors.ints(
+                attributes.path("JOINTS_" + set).asInt(-1), "VEC4", GltfFigure.MOST_VERTICES, place + ", joints");
+        float[] shares = accessors.floats(
+                attributes.path("WEIGHTS_" + set).asInt(-1), "VEC4", GltfFigure.MOST_VERTICES, place + ", weights");
+        int count = which.length / each;
+        if (joints.length != Skin.SET * count || shares.length != Skin.SET * count) {
+            throw file.fault(place + " has joints for " + joints.length / 4 + " vertices, but " + count + " vertices.");
+        }
+        for (int i = 0; i < count; i++) {
+            System.arraycopy(joints, Skin.SET * i, which, each * i + Skin.SET * set, Skin.SET);
+            System.arraycopy(shares, Skin.SET * i, weights, each * i + Skin.SET * set, Skin.SET);
+        }
     }
 }

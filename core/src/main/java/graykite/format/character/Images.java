@@ -12,7 +12,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
-/** Opens PNG and JPEG pictures as textures; what is larger than a screen needs is made smaller. */
+/** Opens PNG, JPEG and WebP pictures as textures; what is larger than a screen needs is made smaller. */
 final class Images {
     private static final long MOST_PIXELS = 100_000_000;
     private static final int LARGEST = 2048;
@@ -34,7 +34,7 @@ final class Images {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
-                throw new BadInput(name + ": is neither PNG nor JPEG.");
+                throw new BadInput(name + ": is neither PNG, JPEG nor WebP.");
             }
             ImageReader reader = readers.next();
             try {

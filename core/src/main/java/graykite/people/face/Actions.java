@@ -65,9 +65,14 @@ final class Actions {
     }
 
     private void jaw() {
+        Vec c = plan.cheek();
+        Move left = push(c.x() + 10, plan.mouth().y() + 8, c.z() - 26, 17, 24, 24, -3.4, 0, -1.4);
+        Move cheeksIn = left.and(left.mirrored());
         both("jawDrop", Group.JAW, "Lowers the jaw (AU 26, 27)", s -> jawDrop(s.p())
                 .times(jawShare(s))
-                .plus(new Vec(-0.13 * s.p().x() * around(s, 1.3, 16), 0, 0)));
+                .plus(new Vec(-0.13 * s.p().x() * around(s, 1.3, 16), 0, 0)
+                        // The cheeks are drawn in between the jaws.
+                        .plus(cheeksIn.at(s))));
         pair("jawSideways", Group.JAW, "Moves the jaw to this side (AU 30)", s -> new Vec(7 * jawShare(s), 0, 0));
         both("jawThrust", Group.JAW, "Pushes the jaw forward (AU 29)", s -> new Vec(0, -0.5, 6).times(jawShare(s)));
     }
@@ -82,6 +87,8 @@ final class Actions {
                 push(a, m.y(), m.z() - 9, 17, 17, 22, 7.5, 8.5, -6.5)
                         .and(push(a + 13, m.y() + 24, m.z() - 20, 18, 15, 20, 2.2, 5, 3.6))
                         .and(push(a + 2, m.y() + 16, m.z() - 6, 7, 12, 12, 1, 1.2, -2.2))
+                        .and(fold(17, m.y() + 30, a + 7, m.y() + 3, 2.6, -1.5))
+                        .and(fold(23, m.y() + 30, a + 14, m.y() + 5, 4.5, 1.3))
                         .and(s -> new Vec(0, -1.0, -1.6).times(s.lipness() * side(s))));
         pair(
                 "lipCornerDepressor",
@@ -102,12 +109,13 @@ final class Actions {
                 push(a, m.y(), m.z() - 9, 10, 10, 16, 3.5, 0.8, -5));
         both("lipPucker", Group.LIPS, "Draws the lips together and forward, as for a kiss (AU 18)", s -> {
             double w = around(s, 1.55, 30);
-            double dx = -0.42 * drawn(s.p().x()) * w;
+            double dx = -0.5 * drawn(s.p().x()) * w;
             double forward = 8.5 * w * (1 - 0.35 * Math.abs(s.across()));
             // The lips swell away from the seam, which itself stays shut.
-            double swell = smooth(0.5, 7, Math.abs(s.p().y() - plan.mouth().y()));
-            double thick = s.lipness() * s.half() * s.open() * (0.5 + 1.9 * swell);
-            return new Vec(dx, thick + 0.3 * w, forward);
+            double swell = smooth(1.9, 8, Math.abs(s.p().y() - plan.mouth().y()));
+            double thick = s.lipness() * s.half() * s.open() * 2.5 * swell;
+            // Both go down a little: the upper lip hides its teeth.
+            return new Vec(dx, thick + (0.3 - 2.4 * s.lipness()) * w, forward);
         });
         both("lipFunneler", Group.LIPS, "Opens the lips into a funnel that shows the teeth (AU 22)", s -> {
             double w = around(s, 1.45, 26);
@@ -140,7 +148,7 @@ final class Actions {
             // Falls off quickly: beside the corners nothing may fold.
             double w = Math.pow(s.lipness(), 3) * s.open();
             double under = smooth(-11, 1, s.p().y() - m.y());
-            Vec low = new Vec(0, 3.0 * (0.4 + 0.6 * under), -2.0 - 5.5 * under).times(w * s.lower());
+            Vec low = new Vec(0, 3.0 * (0.4 + 0.6 * under), -1.7 - 5.1 * under).times(w * s.lower());
             Vec high = new Vec(0, 3.6, 0.9).times(w * s.upper());
             Vec chin = push(0, m.y() - 26, m.z() - 4, 24, 14, 22, 0, 2.6, 0.5).at(s);
             return low.plus(high).plus(chin.times(1 - s.lipness()));
@@ -148,7 +156,7 @@ final class Actions {
         both("lipSuck", Group.LIPS, "Draws the lips in over the teeth (AU 28)", s -> roll(s, 0.62, -6)
                 .plus(new Vec(0, 0, -2.0 * around(s, 1.3, 20) * (1 - s.lipness()))));
         both("chinRaiser", Group.LIPS, "Pushes chin and lower lip up (AU 17)", s -> lowerOnly(
-                        push(0, m.y() - 30, m.z() - 2, 22, 17, 22, 0, 5, 1.6))
+                        push(0, m.y() - 30, m.z() - 2, 22, 17, 22, 0, 5, 1.6).and(this::bunched))
                 .at(s)
                 .plus(new Vec(0, 2.6 * s.lower() + 1.6 * s.upper(), 1.8).times(s.lipness() * s.open())));
     }
@@ -220,6 +228,26 @@ final class Actions {
                 "Lowers the brow and draws it inward (AU 4)",
                 push(b.x() - 13, b.y(), b.z(), 17, 15, 26, -4.2, -10, 1.8)
                         .and(push(b.x() + 10, b.y(), b.z() - 4, 18, 13, 26, -1.6, -3.2, 0.6)));
+    }
+
+    /** Skin that sinks (or stands out, when deep is above 0) along a line between two places in front of the face. */
+    private Move fold(double ax, double ay, double bx, double by, double width, double deep) {
+        return s -> {
+            double along = ((s.p().x() - ax) * (bx - ax) + (s.p().y() - ay) * (by - ay))
+                    / ((bx - ax) * (bx - ax) + (by - ay) * (by - ay));
+            double t = Math.clamp(along, 0, 1);
+            double away = Math.hypot(s.p().x() - mix(ax, bx, t), s.p().y() - mix(ay, by, t));
+            double w = bell(away / width, 0, 0) * smooth(20, 50, s.p().z()) * (1 - s.lipness() * s.lipness());
+            return new Vec(0.35 * deep, 0, deep).times(w);
+        };
+    }
+
+    /** The chin draws up into small dimples. */
+    private Vec bunched(Spot s) {
+        Vec m = plan.mouth();
+        double w = bell(s.p().x() / 15, (s.p().y() - m.y() + 29) / 11, 0) * smooth(20, 50, s.p().z());
+        double dimples = Math.sin(0.95 * s.p().x()) * Math.sin(0.9 * (s.p().y() - m.y()) + 0.4 * s.p().x());
+        return new Vec(0, 0, 0.9 * dimples * w);
     }
 
     /** What draws the mouth together takes cheeks along only so far, or the teeth would come through. */

@@ -58,28 +58,34 @@ public final class Carving {
         MeshBuilder mesh = new MeshBuilder(left ? "left brow" : "right brow", HAIR, joint);
         Vec b = plan.brow();
         int sign = left ? 1 : -1;
-        int rows = 24;
-        int columns = 9;
         mesh.grid(
-                rows,
-                columns,
+                40,
+                10,
                 true,
                 (u, v) -> {
                     double x = sign * mix(b.x() - 19, b.x() + 18, u);
                     double y = b.y()
-                            + arch * Math.sin(Math.PI * Math.pow(u, 1.15))
-                            - 1.2 * smooth(0.6, 1, u)
+                            + arch * Math.sin(Math.PI * Math.pow(u, 1.25))
+                            - 2.4 * smooth(0.6, 1, u)
                             - 3.4 * (1 - u);
-                    double width = thick * Math.pow(Math.sin(Math.PI * mix(0.03, 0.985, u)), 0.55) * mix(1, 0.55, u);
+                    // Blunt at the inner end, drawn out to a point at the outer one.
+                    double width =
+                            thick * Math.pow(smooth(-0.04, 0.14, u), 0.7) * Math.pow(1 - u, 0.42) * mix(1, 0.9, u);
                     double turn = sign * 2 * Math.PI * v;
-                    double tuft = 1 + 0.10 * Math.sin(u * 70 + Math.cos(turn) * 2.5);
-                    double along = width * Math.cos(turn) * tuft;
-                    double out = Math.max(-1.2, 0.62 * width * Math.sin(turn) * tuft);
-                    Vec base = plan.surface(
-                            new Vec(x, y + along, b.z()).minus(plan.centre()).unit());
-                    return base.plus(plan.normal(base).times(out + 0.3));
+                    double along = width * Math.cos(turn);
+                    // Tufts lie on one another like shingles and end in a ragged edge.
+                    double strand = Math.sin(u * 48 - 2.2 * along / thick);
+                    double edge = Math.pow(Math.abs(Math.cos(turn)), 3) * 0.05 * thick * strand;
+                    double out = Math.max(-1.2, 0.5 * width * Math.sin(turn) * (1 + 0.07 * strand));
+                    Vec base = plan.surface(new Vec(x, y + along + edge * Math.signum(Math.cos(turn)), b.z())
+                            .minus(plan.centre())
+                            .unit());
+                    return base.plus(plan.normal(base).times(out + 0.25));
                 },
-                p -> colour.times(0.9 + 0.2 * Math.sin(p.x() * 2.3 + p.y() * 1.1)));
+                p -> {
+                    double u = (sign * p.x() - b.x() + 19) / 37;
+                    return colour.times(0.94 + 0.09 * Math.sin(u * 48 - 2.2 * (p.y() - b.y()) / thick));
+                });
         actions.moves().forEach((name, move) -> {
             if (actions.channels().get(name).group() != Channel.Group.LIPS) {
                 mesh.target(name, i -> move.at(Spot.upperFace(mesh.point(i))));
@@ -137,8 +143,8 @@ public final class Carving {
         MeshBuilder mesh = new MeshBuilder("neck", skin, joint);
         latheDown(
                 mesh,
-                18,
-                56,
+                14,
+                36,
                 (u, turn) -> {
                     double y = mix(-38, -142, u);
                     double r = radius * mix(0.74, 1.06, smooth(0, 1, u));
@@ -147,6 +153,13 @@ public final class Carving {
                 },
                 // The chin keeps the light off its upper part.
                 p -> tone.times(0.62 + 0.3 * smooth(-70, -115, p.y())));
+        // A jaw that opens wide pushes the throat down and back and widens the neck under the ears.
+        mesh.target("jawDrop", i -> {
+            Vec p = mesh.point(i);
+            double throat = smooth(-24, 12, p.z()) * Math.exp(-Math.pow((p.y() + 92) / 26, 2));
+            double side = Math.exp(-Math.pow((p.y() + 78) / 24, 2)) * smooth(10, 30, Math.abs(p.x()));
+            return new Vec(1.6 * side * Math.signum(p.x()), -4.5 * throat, -3.2 * throat);
+        });
         return mesh.build();
     }
 }

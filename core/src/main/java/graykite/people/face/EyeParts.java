@@ -63,15 +63,15 @@ final class EyeParts {
         return mesh.build();
     }
 
-    Part upperLid(boolean left, int joint, double restElevation, Colour tone, Colour lash) {
-        return lid(left ? "left upper lid" : "right upper lid", left, joint, restElevation, 1, tone, lash);
+    Part upperLid(boolean left, int joint, double restElevation, Person.Eyes look) {
+        return lid(left ? "left upper lid" : "right upper lid", left, joint, restElevation, 1, look);
     }
 
-    Part lowerLid(boolean left, int joint, double restElevation, Colour tone, Colour lash) {
-        return lid(left ? "left lower lid" : "right lower lid", left, joint, restElevation, -1, tone, lash);
+    Part lowerLid(boolean left, int joint, double restElevation, Person.Eyes look) {
+        return lid(left ? "left lower lid" : "right lower lid", left, joint, restElevation, -1, look);
     }
 
-    private Part lid(String name, boolean left, int joint, double margin, int up, Colour tone, Colour lash) {
+    private Part lid(String name, boolean left, int joint, double margin, int up, Person.Eyes look) {
         MeshBuilder mesh = new MeshBuilder(name, skin, joint);
         Vec centre = centre(left);
         double r = plan.eyeRadius() * 1.0;
@@ -114,12 +114,19 @@ final class EyeParts {
                 double side = Math.toRadians(mix(-84, 84, c / (columns - 1.0)));
                 double e = Math.toRadians(elevation[i]);
                 Vec d = new Vec(Math.sin(side), Math.cos(side) * Math.sin(e), Math.cos(side) * Math.cos(e));
+                double outer = smooth(0.15, 0.95, Math.sin(side) * (left ? 1 : -1));
+                double stands = up > 0 && (i == 2 || i == 3) ? look.lashes() * outer * (i == 2 ? 1 : 0.35) : 0;
                 double lashes =
                         up > 0 ? (i >= 1 && i <= 3 ? 0.92 : i == 4 ? 0.25 : 0) : (i == 2 ? 0.35 : i == 3 ? 0.15 : 0);
-                Colour colour = tone.mix(lash, lashes).times(i < 2 ? 0.6 : 1);
-                // The lid is ruddier near its rim and darker in the fold.
+                Colour colour = look.lid()
+                        .times(up > 0 ? 1 : 1.06)
+                        .mix(look.lash(), lashes)
+                        .times(i < 2 ? 0.6 : 1);
+                // The lower one goes over into the cheek. The lid is ruddier near its rim and darker in the fold.
                 double fold = smooth(14, 34, Math.abs(elevation[i] - margin));
-                mesh.add(centre.plus(d.times(radius[i])), colour.times(1 - 0.25 * fold));
+                mesh.add(
+                        centre.plus(d.times(radius[i] + stands)).plus(new Vec(0, -0.45 * stands, 0)),
+                        colour.times(1 - (up > 0 ? 0.25 : 0.06) * fold));
             }
         }
         for (int i = 0; i + 1 < rows; i++) {

@@ -91,8 +91,8 @@ public final class Hair {
     public static Part bun(int joint, Vec at, double radius, Colour light, Colour dark) {
         MeshBuilder mesh = new MeshBuilder("bun", Carving.HAIR, joint);
         mesh.grid(
-                30,
-                48,
+                20,
+                36,
                 true,
                 (u, v) -> {
                     double polar = Math.PI * mix(0.01, 0.99, u);

@@ -39,8 +39,9 @@ public record Person(
     /**
      * @param upper degrees over the middle at which the upper lid rests
      * @param lower degrees, negative, at which the lower lid rests
+     * @param lashes millimetres by which the upper lashes stand out at the outer corner
      */
-    public record Eyes(Colour iris, Colour lid, Colour lash, double upper, double lower) {}
+    public record Eyes(Colour iris, Colour lid, Colour lash, double upper, double lower, double lashes) {}
 
     /**
      * @param thick half the height of the brow, millimetres

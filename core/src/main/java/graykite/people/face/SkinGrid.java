@@ -83,7 +83,12 @@ final class SkinGrid {
             double r = (ring - BORDER) / (double) FACE_RINGS;
             point = face(phi, r);
             Vec border = lip(phi, 1);
-            lipness = 1 - smooth(0, 26, point.minus(border).length());
+            double away = point.minus(border).length();
+            lipness = 1 - smooth(0, 26, away);
+            // Above and below part ever more gently away from the lips.
+            double gentle = smooth(0, 5, away);
+            half = mix(half, Math.signum(sine) * smooth(0, 1, Math.abs(sine)), gentle);
+            open = mix(open, sine * sine, gentle);
         }
         return new Node(point, spoke, ring, half, lipness, open, Math.cos(phi));
     }

@@ -12,6 +12,7 @@ import graykite.rig.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.IntFunction;
 
 /** The skin with its colours, its actions and the correctives that keep the lips able to close. */
 final class SkinPart {
@@ -42,6 +43,7 @@ final class SkinPart {
 
     private final SkinGrid grid;
     private final Actions actions;
+    private final CornerSkin corners;
     private final Part part;
     private final List<Corrective> correctives = new ArrayList<>();
 
@@ -54,6 +56,7 @@ final class SkinPart {
             Function<SkinGrid.Node, Colour> colour) {
         this.grid = grid;
         this.actions = actions;
+        corners = new CornerSkin(grid);
         MeshBuilder mesh = new MeshBuilder("skin", material, joint);
         List<Colour> colours = grid.nodes().parallelStream().map(colour).toList();
         for (int i = 0; i < colours.size(); i++) {
@@ -68,7 +71,7 @@ final class SkinPart {
                         grid.index(ring, spoke + 1));
             }
         }
-        actions.moves().forEach((name, move) -> mesh.target(name, i -> move(name, i)));
+        actions.moves().forEach((name, move) -> add(mesh, name, i -> move(name, i)));
         for (String opener : OPENERS) {
             closing(mesh, "lipsTogether", opener);
             towardsTeeth(mesh, opener);
@@ -76,9 +79,14 @@ final class SkinPart {
         for (Actions.Meeting meeting : actions.meetings()) {
             String name = meeting.first() + "*" + meeting.second();
             correctives.add(new Corrective(name, meeting.first(), meeting.second()));
-            mesh.target(name, i -> meeting.move().at(Spot.onSkin(grid.nodes().get(i))));
+            add(mesh, name, i -> meeting.move().at(Spot.onSkin(grid.nodes().get(i))));
         }
         part = mesh.build();
+    }
+
+    private void add(MeshBuilder mesh, String name, IntFunction<Vec> move) {
+        Vec[] moves = corners.stretched(move);
+        mesh.target(name, i -> moves[i]);
     }
 
     private Vec move(String action, int vertex) {
@@ -89,7 +97,7 @@ final class SkinPart {
     private void closing(MeshBuilder mesh, String shut, String opener) {
         String name = shut + "*" + opener;
         correctives.add(new Corrective(name, shut, opener));
-        mesh.target(name, i -> {
+        add(mesh, name, i -> {
             SkinGrid.Node node = grid.nodes().get(i);
             boolean upper = Math.sin(SkinGrid.angle(node.spoke())) >= 0;
             int other = SkinGrid.SPOKES - node.spoke();
@@ -105,7 +113,7 @@ final class SkinPart {
     private void towardsTeeth(MeshBuilder mesh, String opener) {
         String name = "lipToTeeth*" + opener;
         correctives.add(new Corrective(name, "lipToTeeth", opener));
-        mesh.target(name, i -> {
+        add(mesh, name, i -> {
             SkinGrid.Node node = grid.nodes().get(i);
             if (Math.sin(SkinGrid.angle(node.spoke())) >= 0) {
                 return Vec.ZERO;

@@ -22,7 +22,7 @@ public final class SkinTone {
         Vec p = node.point();
         if (node.ring() < SkinGrid.SEAM - 1) {
             double deep = (SkinGrid.SEAM - node.ring()) / (double) SkinGrid.BAG_RINGS;
-            return tones.lips().mix(tones.cavity(), smooth(0.05, 0.4, deep)).times(1 - 0.82 * smooth(0.15, 0.9, deep));
+            return tones.lips().mix(tones.cavity(), smooth(0.05, 0.4, deep)).times(1 - 0.93 * smooth(-0.1, 0.55, deep));
         }
         double ax = Math.abs(p.x());
         Vec c = plan.cheek();
@@ -49,7 +49,7 @@ public final class SkinTone {
             Colour lip = tones.lips()
                     .times(node.half() > 0 ? 0.9 : 1.05)
                     .mix(tones.cavity(), 0.75 * smooth(0.30, -0.1, along));
-            colour = colour.mix(lip, red);
+            colour = colour.mix(lip, red).times(node.ring() < SkinGrid.SEAM ? 0.5 : 1);
         }
         // Light that bounces inside hollows of skin comes back red.
         double hidden = 1 - plan.openness(p, plan.normal(p));

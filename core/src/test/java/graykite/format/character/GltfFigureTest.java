@@ -9,18 +9,27 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.figures.ForeignHead;
 import graykite.format.GltfWriter;
+import graykite.geometry.Vec;
 import graykite.mouth.MouthChart;
+import graykite.picture.Material;
+import graykite.picture.Texture;
+import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.rig.Joint;
+import graykite.rig.Joint.Axis;
+import graykite.rig.Joint.Slide;
 import graykite.rig.LipGap;
 import graykite.rig.Part;
 import graykite.rig.Pose;
+import graykite.rig.Skin;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashMap;
 import java.util.List;
@@ -96,6 +105,96 @@ public class GltfFigureTest {
         assertEquals(200, p[7] - p[1], 1e-3);
         float[] moved = new Deformer(c).placed(c.parts().getFirst(), c.values(Pose.of("jawDrop", 0.5)));
         assertEquals(p[1] - 10, moved[1], 1e-3);
+    }
+
+    /**
+     * A texture in WebP, moved over the triangle: twice as often across, turned by a quarter against the clock, shifted
+     * ({@code KHR_texture_transform}: first scaled, then turned, then moved; from memory). The picture was written by cwebp.
+     */
+    @Test
+    void texturesAreMovedAndMayBeWebp() throws IOException {
+        String json = triangle(
+                        "\"attributes\":{\"POSITION\":0}",
+                        "\"attributes\":{\"POSITION\":0,\"TEXCOORD_1\":6},\"material\":0")
+                .replace("\"accessors\":[", """
+                        "extensionsRequired":["KHR_texture_transform","EXT_texture_webp"],
+                        "materials":[{"pbrMetallicRoughness":{"baseColorTexture":{"index":0,"extensions":{"KHR_texture_transform":
+                          {"offset":[0.25,0.5],"rotation":1.5707963,"scale":[2,1],"texCoord":1}}}}}],
+                        "textures":[{"extensions":{"EXT_texture_webp":{"source":0}}}],
+                        "images":[{"mimeType":"image/webp","uri":
+                          "data:image/webp;base64,UklGRioAAABXRUJQVlA4TB4AAAAvA0AAEBcgEEjaH3qN+RcQFPk/2vzHyA2uoBXR/wg="}],
+                        "accessors":[""")
+                .replace("\"count\":2,\"type\":\"SCALAR\"}],", """
+                        "count":2,"type":"SCALAR"},
+                        {"bufferView":6,"componentType":5121,"normalized":true,"count":3,"type":"VEC2"}],""")
+                .replace("\"byteOffset\":120,\"byteLength\":8}],", """
+                        "byteOffset":120,"byteLength":8},{"buffer":1,"byteLength":6}],""")
+                .replace("\"buffers\":[", "\"buffers\":[")
+                .replace("DATA\"}]", "DATA\"}]");
+        String uv = Base64.getEncoder().encodeToString(new byte[] {0, 0, -1, 0, 0, -1});
+        json = json.replace("\"}]}\n", "\"},{\"byteLength\":6,\"uri\":\"data:;base64," + uv + "\"}]}\n");
+        Part part = FigureFiles.read(file(json), Progress.none())
+                .character()
+                .parts()
+                .getFirst();
+        Texture texture = part.looks().texture().orElseThrow();
+        assertEquals(4, texture.width());
+        assertEquals(2, texture.height());
+        assertEquals(0xffff0000, texture.pixels()[0]);
+        assertEquals(0xff0000ff, texture.pixels()[3]);
+        assertEquals(0, texture.pixels()[7] >>> 24, "the lower right is a hole");
+        assertArrayEquals(
+                new float[] {0.25f, 0.5f, 0.25f, -1.5f, 1.25f, 0.5f},
+                part.looks().uv(),
+                1e-4f);
+    }
+
+    /** Eight joints a vertex come back from what is written, and each of them pulls. */
+    @Test
+    void eightJointsAVertex() throws IOException {
+        List<Joint> joints = new ArrayList<>();
+        int[] followed = new int[24];
+        float[] weights = new float[24];
+        for (int j = 0; j < 8; j++) {
+            joints.add(new Joint("bone " + j, -1, Vec.ZERO, List.of(), List.of(new Slide("pull" + j, Axis.X, 80))));
+            followed[j] = j;
+            followed[8 + j] = j;
+            followed[16 + j] = 7 - j;
+            weights[j] = 0.125f;
+            weights[8 + j] = 0.125f;
+            weights[16 + j] = j == 0 ? 1 : 0;
+        }
+        List<Channel> channels = joints.stream()
+                .map(j -> new Channel(j.slides().getFirst().channel(), Channel.Group.OTHER, 0, 1, "Pulls"))
+                .toList();
+        Part strip = new Part(
+                "strip",
+                new Material("cloth", 0.5f, 0, 0, 0, false),
+                0,
+                new float[] {0, 0, 0, 100, 0, 0, 0, 200, 0},
+                new float[9],
+                new int[] {0, 1, 2},
+                List.of(),
+                new Part.Looks(
+                        Optional.of(new Skin(followed, weights)),
+                        Optional.empty(),
+                        new float[0],
+                        new int[0],
+                        Optional.empty()));
+        Character before =
+                Character.modelled("Strip", channels, joints, List.of(strip), List.of(), Optional.empty(), Map.of());
+        Path file = folder.resolve("strip.glb");
+        try (OutputStream out = Files.newOutputStream(file)) {
+            GltfWriter.write(before, Optional.empty(), out);
+        }
+        Character after = FigureFiles.read(file, Progress.none()).character();
+        for (Character c : List.of(before, after)) {
+            Part part = c.parts().getFirst();
+            assertEquals(8, part.looks().skin().orElseThrow().perVertex(3));
+            float[] p = new Deformer(c).placed(part, c.values(Pose.of("pull7", 1)));
+            assertEquals(10, p[0], 0.01, "an eighth of 80 mm");
+            assertEquals(80, p[6], 0.01, "the last follows bone 7 alone");
+        }
     }
 
     /** With a face of plausible size nothing is scaled: 0.2 m are 200 mm, the pivot lies where the node stands. */

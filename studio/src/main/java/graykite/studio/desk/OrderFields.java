@@ -1,12 +1,14 @@
 package graykite.studio.desk;
 
 import graykite.base.BadInput;
+import graykite.delivery.Behind;
 import graykite.delivery.Kind;
 import graykite.delivery.NameTemplate;
 import graykite.delivery.Order;
 import graykite.delivery.Span;
 import graykite.delivery.Subjects;
 import graykite.picture.Backdrop;
+import graykite.picture.Lighting;
 import graykite.project.KeptView;
 import graykite.studio.model.Deliveries;
 import graykite.studio.model.Workspace;
@@ -34,6 +36,7 @@ import javafx.scene.layout.VBox;
 /** How a delivery is made: frames, pictures, curves and names. What is typed counts once Enter is pressed or one goes on. */
 final class OrderFields extends VBox {
     private static final String AS_PROJECT = "Project's";
+    private static final String AS_STAGE = "As on the stage";
     private static final String NOTHING = "Nothing";
     private static final List<String> SIZES =
             List.of("480", "720", "1080", "2160", "1280x720", "1920x1080", "3840x2160");
@@ -49,6 +52,7 @@ final class OrderFields extends VBox {
     private final ComboBox<String> size = new ComboBox<>();
     private final MenuButton views = new MenuButton();
     private final ComboBox<String> behind = new ComboBox<>();
+    private final ComboBox<String> light = new ComboBox<>();
     private final CheckBox deep = new CheckBox("16 bits a colour");
     private final ComboBox<String> keys = new ComboBox<>();
     private final TextField channels = new TextField();
@@ -114,6 +118,19 @@ final class OrderFields extends VBox {
         getChildren().addAll(frames, pictures, curves, Parts.row(name("Names"), names));
     }
 
+    private static Behind behind(String text) {
+        return switch (text) {
+            case AS_STAGE -> Behind.STAGE;
+            case NOTHING -> Behind.NOTHING;
+            default ->
+                Backdrop.SHIPPED.stream()
+                        .filter(b -> b.title().equals(text))
+                        .findFirst()
+                        .<Behind>map(Behind.Own::new)
+                        .orElse(Behind.STAGE);
+        };
+    }
+
     private void pictures() {
         size.setEditable(true);
         size.getItems().addAll(SIZES);
@@ -125,23 +142,31 @@ final class OrderFields extends VBox {
         size.getEditor().setId("delivery-size");
         views.setMaxWidth(Double.MAX_VALUE);
         views.setTooltip(new Tooltip("From where it is seen; a file for each"));
-        behind.getItems().add(NOTHING);
-        for (Backdrop backdrop : Backdrop.values()) {
-            behind.getItems().add(backdrop.title());
+        behind.getItems().addAll(AS_STAGE, NOTHING);
+        Backdrop.SHIPPED.forEach(b -> behind.getItems().add(b.title()));
+        light.getItems().add(AS_STAGE);
+        for (Lighting.Mood mood : Lighting.Mood.values()) {
+            light.getItems().add(mood.title());
         }
+        choice(
+                light,
+                "How everybody is lit",
+                (order, text) -> order.withPictures(order.pictures()
+                        .lit(
+                                text.equals(AS_STAGE)
+                                        ? Optional.empty()
+                                        : Optional.of(Lighting.USUAL.withMood(Lighting.Mood.of(text))))));
+        light.setAccessibleText("Light");
         choice(
                 behind,
                 "What is seen behind everybody; nothing where the format can be seen through",
-                (order, text) -> order.withPictures(order.pictures()
-                        .before(Arrays.stream(Backdrop.values())
-                                .filter(b -> b.title().equals(text))
-                                .findFirst())));
+                (order, text) -> order.withPictures(order.pictures().before(behind(text))));
         behind.setAccessibleText("Behind everybody");
         deep.setTooltip(new Tooltip("PNG pictures with 16 bits a colour, for grading"));
         deep.setOnAction(e -> change(o -> o.withPictures(o.pictures().deep(deep.isSelected()))));
         pictures.addRow(0, name("Size"), size, name("View"), views);
-        pictures.addRow(1, name("Behind"), behind);
-        pictures.add(deep, 2, 1, 2, 1);
+        pictures.addRow(1, name("Behind"), behind, name("Light"), light);
+        pictures.add(deep, 1, 2, 3, 1);
     }
 
     private void curves() {
@@ -277,7 +302,13 @@ final class OrderFields extends VBox {
         if (!size.getEditor().isFocused()) {
             size.setValue(drawn.size());
         }
-        behind.setValue(drawn.backdrop().map(Backdrop::title).orElse(NOTHING));
+        behind.setValue(
+                switch (drawn.behind()) {
+                    case Behind.Stage stage -> AS_STAGE;
+                    case Behind.Nothing nothing -> NOTHING;
+                    case Behind.Own(Backdrop backdrop) -> backdrop.title();
+                });
+        light.setValue(drawn.light().map(l -> l.mood().title()).orElse(AS_STAGE));
         deep.setSelected(drawn.deep());
         Parts.shown(deep, order.kinds().contains(Kind.PICTURES));
         offerViews(drawn.views());

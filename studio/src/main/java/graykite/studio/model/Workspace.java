@@ -54,6 +54,7 @@ public final class Workspace extends OpenProject {
     private final MouthEdits mouth = new MouthEdits(this);
     private final ChartEdits charts = new ChartEdits(this);
     private final SceneEdits scenes = new SceneEdits(this);
+    private final StageLight light = new StageLight(this);
     private final Retiming retiming = new Retiming(this);
     private final SheetOverlays overlays = new SheetOverlays();
     private final ProofNotes proof;
@@ -185,6 +186,11 @@ public final class Workspace extends OpenProject {
     /** What is still wrong with the line. */
     public ProofNotes proof() {
         return proof;
+    }
+
+    /** How what is on the stage is lit, and what is behind it. */
+    public StageLight light() {
+        return light;
     }
 
     /** The scenes of the project. */

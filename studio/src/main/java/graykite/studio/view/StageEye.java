@@ -26,6 +26,10 @@ final class StageEye extends StackPane {
     private final ImageView image = new ImageView();
     private final Circle ring = new Circle(9);
     private boolean tooled;
+    /** True while the key light is turned by a drag. */
+    private boolean lighting;
+
+    private long gesture;
     private double dragX;
     private double dragY;
     private double overX;
@@ -54,7 +58,7 @@ final class StageEye extends StackPane {
         camera.addListener((o, b, n) -> stage.request());
         installMouse();
         setFocusTraversable(true);
-        setAccessibleText("The face. Drag to turn, right drag to move, wheel to zoom.");
+        setAccessibleText("The face. Drag to turn, right drag to move, wheel to zoom, Alt and drag to turn the light.");
     }
 
     private Label hint() {
@@ -123,7 +127,10 @@ final class StageEye extends StackPane {
             dragX = e.getX();
             dragY = e.getY();
             requestFocus();
+            lighting = e.isAltDown() && e.getButton() == MouseButton.PRIMARY;
+            gesture = stage.newGesture();
             tooled = e.getButton() == MouseButton.PRIMARY
+                    && !lighting
                     && !e.isShiftDown()
                     && tool().map(t -> t.press(seen(), e.getX(), e.getY())).orElse(false);
         });
@@ -167,6 +174,10 @@ final class StageEye extends StackPane {
         double dy = e.getY() - dragY;
         dragX = e.getX();
         dragY = e.getY();
+        if (lighting) {
+            stage.turnLight(0.5 * dx, -0.5 * dy, gesture);
+            return;
+        }
         Camera now = camera.get();
         if (e.getButton() == MouseButton.PRIMARY && (!e.isShiftDown() || tool().isPresent())) {
             camera.set(now.orbited(-dx * 0.35, dy * 0.3));

@@ -1,6 +1,5 @@
 package graykite.studio.view;
 
-import graykite.picture.Backdrop;
 import graykite.studio.model.Settings;
 import java.util.Locale;
 import java.util.function.Consumer;
@@ -12,32 +11,26 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 
-/** How the stage is looked at: from how many sides, what is behind the face, the frame of the picture and its safe areas. Kept in the settings. */
+/** How the stage is looked at: from how many sides, the frame of the picture and its safe areas. Kept in the settings. */
 public final class StageLook extends MenuButton {
-    private static final String BACKDROP = "stage-backdrop";
     private static final String RATIO = "stage-frame";
     private static final String SAFE = "stage-safe-areas";
 
     private final Settings settings;
-    private final StageView stage;
     private final StageFrame frame;
     private final CheckMenuItem safe = new CheckMenuItem("Safe areas");
 
     StageLook(Settings settings, StageView stage, StageFrame frame) {
         super("Look");
         this.settings = settings;
-        this.stage = stage;
         this.frame = frame;
         setId("stage-look");
         getStyleClass().add("stage-chip");
-        setTooltip(
-                new Tooltip("One view or two, what is behind the face, the frame of the picture and its safe areas"));
+        setTooltip(new Tooltip("One view or two, the frame of the picture and its safe areas"));
         CheckMenuItem two = new CheckMenuItem("Two views at once (V)");
         two.setId("stage-two-views");
         two.selectedProperty().bindBidirectional(stage.two());
         getItems().addAll(two, new SeparatorMenuItem());
-        choices(Backdrop.values(), Backdrop::title, BACKDROP);
-        getItems().add(new SeparatorMenuItem());
         choices(StageFrame.Ratio.values(), r -> r.title, RATIO);
         safe.setSelected(settings.flag(SAFE));
         safe.setOnAction(e -> {
@@ -74,7 +67,6 @@ public final class StageLook extends MenuButton {
     }
 
     private void apply() {
-        stage.setBackdrop(chosen(Backdrop.values(), BACKDROP));
         frame.show(chosen(StageFrame.Ratio.values(), RATIO), settings.flag(SAFE));
     }
 }

@@ -1,7 +1,7 @@
 package graykite.studio.view;
 
-import graykite.picture.Backdrop;
 import graykite.picture.Camera;
+import graykite.picture.Dressing;
 import graykite.picture.Renderer;
 import graykite.picture.Surface;
 import java.nio.IntBuffer;
@@ -50,8 +50,8 @@ public final class StagePainter implements AutoCloseable {
     /** Others that are compared with those on stage, at the same time. */
     public record Others(Troupe troupe, List<double[]> values) {}
 
-    /** What is behind those on stage. @param clear true when something else shows through there */
-    record Ground(Backdrop backdrop, boolean clear) {}
+    /** How those on stage are lit, and what is behind them. @param clear true when something else shows through there */
+    record Ground(Dressing dressing, boolean clear) {}
 
     private record Wish(
             Troupe troupe,
@@ -168,7 +168,7 @@ public final class StagePainter implements AutoCloseable {
 
         private void draw(Troupe troupe, List<Surface> surfaces, Ground ground, Shot shot, int[] pixels) {
             Camera camera = troupe.framed(shot.camera, shot.width / (double) shot.height);
-            renderer.setBackdrop(ground.backdrop);
+            renderer.dress(ground.dressing);
             renderer.setClear(ground.clear);
             renderer.draw(surfaces, camera, shot.width, shot.height, pixels);
         }

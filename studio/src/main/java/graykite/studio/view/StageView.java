@@ -1,12 +1,14 @@
 package graykite.studio.view;
 
-import graykite.picture.Backdrop;
 import graykite.picture.Camera;
+import graykite.picture.Dressing;
 import graykite.project.Reference;
 import graykite.studio.model.Settings;
+import graykite.studio.model.StageLight;
 import graykite.studio.model.Workspace;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.LongSupplier;
 import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
@@ -27,6 +29,8 @@ public final class StageView extends StackPane implements AutoCloseable {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final Settings settings;
+    private final StageLight light;
+    private final LongSupplier newGesture;
     private final StagePainter painter = new StagePainter();
     private final Label note = new Label();
     private final ObjectProperty<Optional<FaceTool>> tool = new SimpleObjectProperty<>(Optional.empty());
@@ -39,7 +43,7 @@ public final class StageView extends StackPane implements AutoCloseable {
     private final StageEye first = new StageEye(this, Camera.FRONT);
     private final StageEye second = new StageEye(this, Camera.MOUTH);
     private StageEye chosen = first;
-    private Backdrop backdrop = Backdrop.FELT;
+    private Dressing dressing = Dressing.USUAL;
     private Optional<StagePainter.Troupe> troupe = Optional.empty();
     private List<double[]> values = List.of();
     private Optional<StagePainter.Others> others = Optional.empty();
@@ -50,6 +54,8 @@ public final class StageView extends StackPane implements AutoCloseable {
     /** @param workspace whose views are offered and in whose settings the look is kept */
     public StageView(Workspace workspace) {
         this.settings = workspace.settings();
+        this.light = workspace.light();
+        this.newGesture = workspace::newGesture;
         getStyleClass().add("stage");
         setMinSize(200, 160);
         setStyle("-fx-background-color: linear-gradient(to bottom, #9A9DA1, #7E8287);");
@@ -79,7 +85,7 @@ public final class StageView extends StackPane implements AutoCloseable {
     private HBox chips(Workspace workspace, StageFrame frame) {
         ViewChips views = new ViewChips(workspace, camera);
         HBox.setHgrow(views, Priority.ALWAYS);
-        HBox chips = new HBox(6, views, new StageLook(settings, this, frame));
+        HBox chips = new HBox(6, views, new LightChip(workspace, this::dress), new StageLook(settings, this, frame));
         chips.getStyleClass().add("stage-controls");
         chips.setPickOnBounds(false);
         chips.setMaxHeight(USE_PREF_SIZE);
@@ -151,9 +157,21 @@ public final class StageView extends StackPane implements AutoCloseable {
         return wanted;
     }
 
-    void setBackdrop(Backdrop wanted) {
-        backdrop = wanted;
-        request();
+    private void dress(Dressing wanted) {
+        if (!wanted.equals(dressing)) {
+            dressing = wanted;
+            request();
+        }
+    }
+
+    /** Turns the key light with the hand, by degrees to the right and up. */
+    void turnLight(double right, double up, long gesture) {
+        light.turn(right, up, gesture);
+    }
+
+    /** A gesture of its own: what follows under it is undone at once. */
+    long newGesture() {
+        return newGesture.getAsLong();
     }
 
     /** Says why there is no face, or nothing when the text is empty. */
@@ -245,7 +263,7 @@ public final class StageView extends StackPane implements AutoCloseable {
         }
         List<StagePainter.Shot> shots = shots();
         if (!shots.isEmpty()) {
-            painter.draw(troupe.get(), values, others, new StagePainter.Ground(backdrop, behind.isVisible()), shots);
+            painter.draw(troupe.get(), values, others, new StagePainter.Ground(dressing, behind.isVisible()), shots);
         }
     }
 

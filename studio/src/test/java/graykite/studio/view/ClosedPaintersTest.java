@@ -5,8 +5,8 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verifyNoInteractions;
 
 import graykite.format.character.Cast;
-import graykite.picture.Backdrop;
 import graykite.picture.Camera;
+import graykite.picture.Dressing;
 import graykite.rig.Character;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +21,7 @@ class ClosedPaintersTest {
         StagePainter painter = new StagePainter();
         StagePainter.Troupe troupe = mock();
         painter.close();
-        painter.draw(troupe, List.of(), Optional.empty(), new StagePainter.Ground(Backdrop.FELT, false), List.of());
+        painter.draw(troupe, List.of(), Optional.empty(), new StagePainter.Ground(Dressing.USUAL, false), List.of());
         verifyNoInteractions(troupe);
         assertEquals(0, painter.pictures());
     }

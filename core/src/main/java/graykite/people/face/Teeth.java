@@ -1,0 +1,122 @@
+package graykite.people.face;
+
+import static graykite.people.face.Ease.mix;
+import static graykite.people.face.Ease.smooth;
+
+import graykite.geometry.Vec;
+import graykite.picture.Colour;
+import graykite.picture.Material;
+
+/**
+ * A row of single teeth on an arch, from the middle back to the molars: blades in front, blocks behind, rounded where they
+ * meet and where they rise out of the gum. Widths of crowns are means of people's (Wheeler's dental anatomy, from memory),
+ * made a little larger for a face that is read from afar.
+ */
+final class Teeth {
+    static final Material ENAMEL = new Material("enamel", 0.3f, 0.4f, 0.83f, 0.3f, false);
+    private static final Colour TOOTH = Colour.srgb(0xF3E8D3);
+    private static final Colour ROOT = Colour.srgb(0xD9BE98);
+
+    /** Which way a row stands. */
+    enum Row {
+        UPPER(1, new double[] {9.3, 7.3, 8.2, 7.4, 7.2, 10, 9.4}, 10.6),
+        LOWER(-1, new double[] {6.0, 6.5, 7.4, 7.4, 7.4, 10.6, 10}, 9.4);
+
+        final int up;
+        final double[] widths;
+        final double tall;
+
+        Row(int up, double[] widths, double tall) {
+            this.up = up;
+            this.widths = widths;
+            this.tall = tall;
+        }
+    }
+
+    private final DentalArch arch;
+    private final Row row;
+    private final double edge;
+
+    /** @param edge height of the biting edge in front */
+    Teeth(DentalArch arch, Row row, double edge) {
+        this.arch = arch;
+        this.row = row;
+        this.edge = edge;
+    }
+
+    void addTo(MeshBuilder mesh) {
+        for (int side = -1; side <= 1; side += 2) {
+            double along = 0;
+            for (int i = 0; i < row.widths.length; i++) {
+                add(mesh, side * (along + row.widths[i] / 2), i);
+                along += row.widths[i];
+            }
+        }
+    }
+
+    private void add(MeshBuilder mesh, double along, int index) {
+        double width = row.widths[index] * 1.06;
+        boolean molar = index > 2;
+        double height = row.tall * (index == 1 ? 0.94 : index == 2 ? 1.03 : molar ? 0.84 : 1);
+        // The edges of a row run in a bow: side teeth of the upper row are shorter, of the lower lower, or they would
+        // stand out of an open
+        // mouth by themselves.
+        double bow = row.up > 0
+                ? (index == 1 ? 0.7 : index == 2 ? 0.1 : molar ? 0.9 : 0)
+                : (molar ? 3.4 : index == 2 ? 0.8 : 0);
+        double deep = molar ? 9 : index == 2 ? 7 : 5.6;
+        double blade = molar ? 0.85 : index == 2 ? 0.42 : 0.3;
+        Vec right = arch.along(along);
+        Vec front = arch.outward(along);
+        Vec at = arch.at(along, edge + row.up * bow);
+        mesh.grid(
+                // What lies far back is seen through a gap.
+                molar ? 6 : 9,
+                molar ? 8 : 12,
+                true,
+                (u, v) -> {
+                    // Rows go up: from the biting edge of an upper tooth, from the root of a lower one.
+                    double rootward = row.up > 0 ? u : 1 - u;
+                    double turn = -2 * Math.PI * v;
+                    double cap = cap(rootward);
+                    double x = cap * power(Math.cos(turn), 0.6) * width / 2 * (1 - 0.2 * smooth(0.35, 1, rootward));
+                    double thick = deep * mix(blade, 1, smooth(0, 0.75, rootward));
+                    double face = Math.sin(turn) > 0 ? 0 : 1;
+                    double z = -thick * 0.5 + cap * power(Math.sin(turn), 0.8) * thick * 0.5;
+                    // The outer face bulges a little and leans inward towards the edge.
+                    double lean = 0.9 * (1 - smooth(0, 0.8, rootward)) * (1 - face * 0.4);
+                    double point = index == 2 ? 1.1 * Math.abs(x) / width * (1 - smooth(0, 0.5, rootward)) : 0;
+                    double corner = index < 2 ? 1.5 * Math.pow(2 * Math.abs(x) / width, 4) * (1 - rootward) : 0;
+                    double y = row.up * (height * rise(rootward) + point + 0.35 * corner);
+                    return at.plus(right.times(x)).plus(front.times(z - lean)).plus(new Vec(0, y, 0));
+                },
+                p -> colour(p, at, height, along)
+                        .times(1 - 0.3 * smooth(0.55, 1, Math.abs(p.minus(at).dot(right)) * 2 / width)));
+    }
+
+    /** Darker towards the gum, between the teeth and back in the mouth, where little light comes. */
+    private Colour colour(Vec p, Vec at, double height, double along) {
+        double rootward = Math.clamp(row.up * (p.y() - at.y()) / height, 0, 1);
+        double back = Math.max(smooth(-3, -28, p.z() - arch.front()), 0.75 * smooth(15, 32, Math.abs(along)));
+        // The thin edge lets the dark behind it through.
+        double edgeTone = 1 - (row.up > 0 ? 0.07 : 0.2) * (1 - smooth(0, 0.3, rootward));
+        return TOOTH.mix(ROOT, 0.75 * smooth(0.5, 1, rootward))
+                .times(edgeTone * mix(row.up > 0 ? 1 : 0.93, 0.22, back));
+    }
+
+    /** How wide a tooth is at a share of its height: round at the edge, closed at the root. */
+    private static double cap(double rootward) {
+        double t = 1 - Math.min(1, rootward / 0.16);
+        double round = Math.pow(Math.max(0, 1 - Math.pow(t, 3)), 0.6);
+        return Math.max(0.02, round * (1 - 0.5 * smooth(0.9, 1, rootward)));
+    }
+
+    /** Rows lie close together at the edge, where the form turns. */
+    private static double rise(double rootward) {
+        return Math.pow(rootward, 1.6);
+    }
+
+    private static double power(double x, double e) {
+        return Math.signum(x) * Math.pow(Math.abs(x), e);
+    }
+}
