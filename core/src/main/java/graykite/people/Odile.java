@@ -78,8 +78,8 @@ public final class Odile {
                 },
                 SILVER,
                 STEEL.times(0.8),
-                22,
-                150);
+                19,
+                140);
     }
 
     /** The masses of her head: a soft jaw, high cheekbones, full cheeks, a straight nose. */

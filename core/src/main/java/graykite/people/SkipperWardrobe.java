@@ -110,7 +110,7 @@ final class SkipperWardrobe {
         MeshBuilder knit = new MeshBuilder("jersey", Carving.CLOTH, joint);
         Carving.latheDown(
                 knit,
-                26,
+                19,
                 120,
                 (u, turn) -> {
                     double s = Math.sin(turn);
@@ -130,7 +130,7 @@ final class SkipperWardrobe {
                     } else {
                         double t = (u - 0.5) / 0.5;
                         y = mix(-128, -190, t);
-                        r = mix(54, 60, Math.pow(t, 1.2));
+                        r = mix(56, 70, Math.pow(t, 0.8));
                     }
                     return new Vec(r * rib * s, y + 7 * -c, -16 + r * 0.93 * rib * c);
                 },

@@ -12,6 +12,8 @@ final class Brush {
     private static final float BRIGHTEST_EDGE = 1.2f;
     /** Share of the distance by which two points of one pixel may differ and still count as one place. */
     private static final float SAME_DEPTH = 0.0025f;
+    /** Triangles after which it is worth a look how far away the farthest point of a tile is by now. */
+    private static final int ENOUGH = 24;
 
     private final Raster coarse = new Raster(1, Tiles.MARGIN);
     private final Raster fine = new Raster(2, 0);
@@ -34,13 +36,36 @@ final class Brush {
                 continue;
             }
             coarse.begin(shader.scene(), tiles, tile, canvas.width(), canvas.height());
-            for (int i = tiles.from(tile); i < tiles.to(tile); i++) {
-                coarse.draw(tiles.triangle(i));
-            }
+            look(tiles, tile, shader.scene());
             findMixed(edges, left, top, columns, rows);
             lookCloser(tiles, tile, shader.scene(), canvas, left, top);
             for (int y = 0; y < rows; y++) {
                 row(left, top + y, columns, y, shader, canvas);
+            }
+        }
+    }
+
+    /**
+     * Draws what is seen with one point a pixel. The skin comes first and hides most of what is behind it: once a tile is
+     * full, whatever lies behind all of it (teeth in a shut mouth, hair under a cap) is passed over.
+     */
+    private void look(Tiles tiles, int tile, Projection scene) {
+        float farthest = Projection.NOTHING;
+        int surface = -1;
+        int drawn = 0;
+        for (int i = tiles.from(tile); i < tiles.to(tile); i++) {
+            int t = tiles.triangle(i);
+            int own = scene.surface(t);
+            if (own != surface) {
+                surface = own;
+                if (drawn > ENOUGH) {
+                    farthest = coarse.farthest();
+                    drawn = 0;
+                }
+            }
+            if (farthest == Projection.NOTHING || scene.nearest(t) >= farthest) {
+                coarse.draw(t);
+                drawn++;
             }
         }
     }
@@ -54,6 +79,10 @@ final class Brush {
             int at = coarse.at(-1, y);
             for (int x = -1; x < columns; x++, at++) {
                 int below = at + coarse.side;
+                int own = seen[at];
+                if (own == seen[at + 1] && own == seen[below]) {
+                    continue;
+                }
                 float near = depth[at];
                 int other = (seen[at] ^ seen[at + 1] | seen[at] ^ seen[below]) >>> Projection.TAG_BITS;
                 if (other != 0
@@ -64,11 +93,7 @@ final class Brush {
             }
         }
         for (int y = 0; y < rows; y++) {
-            for (int x = 0; x < columns; x++) {
-                if (edges.at(left + x, top + y, depth[coarse.at(x, y)])) {
-                    mix(x, y);
-                }
-            }
+            mixed[y] |= edges.seen(left, top + y, columns, depth, coarse.at(0, y));
         }
     }
 
@@ -130,6 +155,7 @@ final class Brush {
         float[] green = coarse.green;
         float[] blue = coarse.blue;
         int[] pixels = canvas.pixels();
+        int[] ground = canvas.ground();
         boolean plain = canvas.deep().length == 0;
         int bits = mixed[rowOfTile];
         int to = y * canvas.width() + left;
@@ -138,7 +164,11 @@ final class Brush {
             if ((bits >>> x & 1) != 0) {
                 blended(left + x, y, fine.at(x, rowOfTile), shader, canvas);
             } else if (depth[at] == Projection.NOTHING) {
-                canvas.layGround(left + x, y, 1, 1, light);
+                if (plain) {
+                    pixels[to] = ground[to];
+                } else {
+                    canvas.layGround(left + x, y, 1, 1, light);
+                }
             } else if (red[at] < 0) {
                 shader.shade(coarse.seen[at] & Projection.TAG_MASK, 2 * (left + x) + 1, 2 * y + 1, light);
                 canvas.lay(left + x, y, light[0], light[1], light[2], 4);
@@ -153,7 +183,9 @@ final class Brush {
     /** A pixel of four points. */
     private void blended(int x, int y, int at, Shader shader, Canvas canvas) {
         float[] red = fine.red;
-        if (fine.depth[at] > Projection.NOTHING
+        if ((fine.seen[at] & fine.seen[at + 1] & fine.seen[at + four[2]] & fine.seen[at + four[3]]) == -1) {
+            canvas.layGround(x, y, 1, 1, light);
+        } else if (fine.depth[at] > Projection.NOTHING
                 && alike(fine, at, at + 1)
                 && alike(fine, at, four[2] + at)
                 && alike(fine, at, four[3] + at)) {

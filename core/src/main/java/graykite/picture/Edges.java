@@ -67,10 +67,21 @@ final class Edges {
         Arrays.fill(marked, 0, width * height, Float.MAX_VALUE);
     }
 
-    /** True for a pixel through which an outline runs that is not hidden. @param depth nearness of what is seen there */
-    boolean at(int x, int y, float depth) {
-        float outline = marked[y * width + x];
-        return outline > Projection.NOTHING && outline >= depth - SLACK;
+    /**
+     * Pixels of part of a row through which an outline runs that is not hidden, a bit each.
+     *
+     * @param depth nearness of what is seen there, from an index on
+     */
+    int seen(int left, int y, int columns, float[] depth, int from) {
+        int bits = 0;
+        int row = y * width + left;
+        for (int x = 0; x < columns; x++) {
+            float outline = marked[row + x];
+            if (outline > Projection.NOTHING && outline >= depth[from + x] - SLACK) {
+                bits |= 1 << x;
+            }
+        }
+        return bits;
     }
 
     private void line(Projection scene, int a, int b, int height) {

@@ -149,6 +149,18 @@ final class Projection {
         return surfaceOf[triangle] << TAG_BITS | triangle;
     }
 
+    /** Number of the surface of a triangle. */
+    int surface(int triangle) {
+        return surfaceOf[triangle];
+    }
+
+    /** Nearness of the nearest corner of a triangle. */
+    float nearest(int triangle) {
+        return Math.max(
+                nearness[corners[3 * triangle]],
+                Math.max(nearness[corners[3 * triangle + 1]], nearness[corners[3 * triangle + 2]]));
+    }
+
     /** True when a triangle's surface lets one look through parts of it. */
     boolean hasHoles(int tag) {
         return holes[tag >>> TAG_BITS];

@@ -85,6 +85,17 @@ final class Raster {
         }
     }
 
+    /** Nearness of the farthest point within the picture; {@link Projection#NOTHING} while anything is empty. */
+    float farthest() {
+        float farthest = Float.MAX_VALUE;
+        for (int y = 0; y < rows && farthest > Projection.NOTHING; y++) {
+            for (int at = y * side; at < y * side + columns; at++) {
+                farthest = Math.min(farthest, depth[at]);
+            }
+        }
+        return farthest;
+    }
+
     /** Draws what of a triangle lies in the tile, row by row between its left and right edge. */
     void draw(int t) {
         // Everything that is asked of a corner lies together in memory, which is what this waits for.

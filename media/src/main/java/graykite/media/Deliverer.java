@@ -36,6 +36,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * Writes what is delivered of a line or scene: every kind in one place, used by the window and the command line alike. What
@@ -136,16 +137,17 @@ public final class Deliverer {
             FrameRate rate,
             Span.Frames frames,
             Progress progress) {
-        Painter painter = painter(subject, order, output);
         Order.Pictures pictures = order.pictures();
         Sound sound = sound(subject, rate, frames);
         AtomicFiles.writeBeside(output.path(), part -> {
             try (MovieWriter movie = new MovieWriter(
                     part, codec, pictures.width(), pictures.height(), rate, Sound.mono(sound.mixed(), sound.rate()))) {
-                for (int f = 0; f < frames.count(); f++) {
-                    movie.add(painter.paint(frames.time(f, rate)));
-                    progress.step((f + 1.0) / frames.count());
-                }
+                AtomicInteger added = new AtomicInteger();
+                PaintAhead.each(
+                        () -> painter(subject, order, output), frames.count(), f -> frames.time(f, rate), picture -> {
+                            movie.add(picture);
+                            progress.step(added.incrementAndGet() / (double) frames.count());
+                        });
             }
         });
     }

@@ -59,8 +59,8 @@ public final class Carving {
         Vec b = plan.brow();
         int sign = left ? 1 : -1;
         mesh.grid(
-                40,
-                10,
+                30,
+                8,
                 true,
                 (u, v) -> {
                     double x = sign * mix(b.x() - 19, b.x() + 18, u);
@@ -102,8 +102,8 @@ public final class Carving {
         Vec back = new Vec(side * Math.sin(off), 0, -Math.cos(off));
         Vec out = new Vec(side * Math.cos(off), 0, Math.sin(off));
         mesh.grid(
-                17,
-                26,
+                14,
+                22,
                 true,
                 (u, v) -> {
                     double turn = -side * 2 * Math.PI * v;

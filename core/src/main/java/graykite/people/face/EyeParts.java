@@ -30,8 +30,8 @@ final class EyeParts {
         Colour rim = iris.times(0.22);
         Colour pupil = Colour.srgb(0x0D0C0E);
         mesh.grid(
-                20,
-                32,
+                16,
+                28,
                 true,
                 (u, v) -> {
                     double polar = 0.62 * Math.PI * Math.pow(u, 1.2);
@@ -75,7 +75,7 @@ final class EyeParts {
         MeshBuilder mesh = new MeshBuilder(name, skin, joint);
         Vec centre = centre(left);
         double r = plan.eyeRadius() * 1.0;
-        int rows = 15;
+        int rows = 12;
         double[] radius = new double[rows];
         double[] elevation = new double[rows];
         for (int i = 0; i < rows; i++) {
@@ -107,7 +107,7 @@ final class EyeParts {
                 }
             }
         }
-        int columns = 24;
+        int columns = 19;
         int first = mesh.size();
         for (int i = 0; i < rows; i++) {
             for (int c = 0; c < columns; c++) {

@@ -27,9 +27,6 @@ import javafx.beans.property.SimpleObjectProperty;
 public final class Player implements AutoCloseable {
     private static final double SCRUB_SECONDS = 0.07;
 
-    /** Time is told some forty times a second; more often would only take the processor away from the face. */
-    private static final long LEAST_NANOS = 22_000_000;
-
     private final AudioOut out;
     private final ReadOnlyDoubleWrapper time = new ReadOnlyDoubleWrapper(0);
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper(false);
@@ -44,14 +41,9 @@ public final class Player implements AutoCloseable {
     private double startedFrom;
     private double playsTo;
     private final AnimationTimer pulse = new AnimationTimer() {
-        private long last;
-
         @Override
         public void handle(long now) {
-            if (now - last >= LEAST_NANOS) {
-                last = now;
-                follow();
-            }
+            follow();
         }
     };
 

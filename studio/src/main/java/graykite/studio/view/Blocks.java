@@ -57,16 +57,11 @@ final class Blocks {
      */
     static void name(
             GraphicsContext g, Font font, String text, double x, double left, double right, double top, double tall) {
-        g.save();
-        g.beginPath();
-        double from = Math.max(SheetRow.GUTTER, left);
-        g.rect(from, top, Math.max(0, right - from), tall);
-        g.clip();
+        double from = Math.max(Math.max(SheetRow.GUTTER + 4, left), x);
         g.setFont(font);
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.CENTER);
-        g.fillText(text, Math.max(SheetRow.GUTTER + 4, x), top + tall / 2);
-        g.restore();
+        g.fillText(TextCut.cut(text, font, right - from), from, top + tall / 2);
         g.setTextBaseline(VPos.BASELINE);
     }
 
@@ -75,24 +70,19 @@ final class Blocks {
             GraphicsContext g, SheetScale scale, Font font, String text, double from, double to, double middle) {
         double x = Math.max(SheetRow.GUTTER, scale.xOf(from));
         double width = scale.xOf(to) - x;
-        double needed = text.length() * font.getSize() * 0.5;
+        double needed = TextCut.width(text, font);
         if (width < Math.min(needed, 10)) {
             return;
         }
         g.setFont(font);
         g.setTextBaseline(VPos.CENTER);
-        g.save();
-        g.beginPath();
-        g.rect(x + 1, 0, Math.max(0, width - 2), 2 * middle + 4);
-        g.clip();
-        if (needed > width) {
+        if (needed > width - 2) {
             g.setTextAlign(TextAlignment.LEFT);
-            g.fillText(text, x + 3, middle);
+            g.fillText(TextCut.cut(text, font, width - 3), x + 2, middle);
         } else {
             g.setTextAlign(TextAlignment.CENTER);
             g.fillText(text, x + width / 2, middle);
         }
-        g.restore();
         g.setTextBaseline(VPos.BASELINE);
     }
 

@@ -70,17 +70,12 @@ final class PosesRow extends SheetRow {
         g.strokeLine(at, 3, to, 3);
         g.setLineWidth(1);
         g.setFill(palette.ink());
-        g.save();
-        g.beginPath();
         double left = Math.max(at, GUTTER);
-        g.rect(left, 0, Math.max(0, to - left), height());
-        g.clip();
         g.setFont(NAME);
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.CENTER);
         String percent = key.strength() == 1 || rest ? "" : " " + Math.round(100 * key.strength()) + " %";
-        g.fillText(key.pose() + percent, left + 4, height() / 2 + 1);
-        g.restore();
+        g.fillText(TextCut.cut(key.pose() + percent, NAME, to - left - 4), left + 4, height() / 2 + 1);
         g.setTextBaseline(VPos.BASELINE);
     }
 

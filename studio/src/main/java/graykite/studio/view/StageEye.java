@@ -10,7 +10,6 @@ import javafx.scene.Cursor;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
-import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -24,6 +23,7 @@ final class StageEye extends StackPane {
     private final ObjectProperty<Camera> camera;
     private final StagePainter.Brush brush = new StagePainter.Brush();
     private final ImageView image = new ImageView();
+    private Screen screen = new Screen(1, 1);
     private final Circle ring = new Circle(9);
     private boolean tooled;
     /** True while the key light is turned by a drag. */
@@ -87,8 +87,12 @@ final class StageEye extends StackPane {
         return brush;
     }
 
-    void present(Image drawn) {
-        image.setImage(drawn);
+    void present(int[] drawn, StagePainter.Shot shot) {
+        if (!screen.is(shot.width(), shot.height())) {
+            screen = new Screen(shot.width(), shot.height());
+            image.setImage(screen.image());
+        }
+        screen.show(drawn);
         placeMark();
     }
 

@@ -4,7 +4,6 @@ import graykite.picture.Camera;
 import graykite.picture.Dressing;
 import graykite.picture.Renderer;
 import graykite.picture.Surface;
-import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,9 +12,6 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
-import javafx.scene.image.PixelBuffer;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 
 /**
  * Draws who is on stage, from one side or several at once, on a thread of its own. While a picture is drawn only the newest
@@ -87,7 +83,7 @@ public final class StagePainter implements AutoCloseable {
         }
         List<Surface> surfaces = now.troupe.surfaces(now.values);
         Optional<List<Surface>> compared = now.others.map(o -> o.troupe.surfaces(o.values));
-        List<Canvas> drawn = now.shots.stream()
+        List<int[]> drawn = now.shots.stream()
                 .map(s -> compared.isPresent() && s.other > 0
                         ? s.eye.brush()
                                 .draw(now.troupe, surfaces, now.others.get().troupe, compared.get(), now.ground, s)
@@ -100,14 +96,13 @@ public final class StagePainter implements AutoCloseable {
         });
     }
 
-    private void present(Wish now, List<Canvas> drawn) {
+    private void present(Wish now, List<int[]> drawn) {
         shown = shown + 1;
         double took = (System.nanoTime() - now.asked) * 1e-9;
         lastDelay = took;
         delay = Math.min(LONGEST_DELAY, delay + 0.15 * (took - delay));
         for (int i = 0; i < drawn.size(); i++) {
-            drawn.get(i).buffer.updateBuffer(buffer -> null);
-            now.shots.get(i).eye.present(drawn.get(i).image);
+            now.shots.get(i).eye.present(drawn.get(i), now.shots.get(i));
         }
         List<Runnable> waiting = List.copyOf(firstShown);
         firstShown.clear();
@@ -136,32 +131,32 @@ public final class StagePainter implements AutoCloseable {
     }
 
     /**
-     * What an eye's pictures are drawn with: into the canvas that is neither on screen nor about to be, so that drawing the
-     * next picture and showing the last one go side by side.
+     * What an eye's pictures are drawn with: into pixels that are not about to be shown, so that drawing the next picture and
+     * showing the last one go side by side.
      */
     static final class Brush {
         private final Renderer renderer = new Renderer();
-        private final Canvas[] canvases = new Canvas[3];
+        private final int[][] canvases = {new int[0], new int[0], new int[0]};
         private int back;
 
-        private Canvas draw(Troupe troupe, List<Surface> surfaces, Ground ground, Shot shot) {
+        private int[] draw(Troupe troupe, List<Surface> surfaces, Ground ground, Shot shot) {
             back = (back + 1) % canvases.length;
-            if (canvases[back] == null || canvases[back].width != shot.width || canvases[back].height != shot.height) {
-                canvases[back] = new Canvas(shot.width, shot.height);
+            if (canvases[back].length != shot.width * shot.height) {
+                canvases[back] = new int[shot.width * shot.height];
             }
-            draw(troupe, surfaces, ground, shot, canvases[back].pixels);
+            draw(troupe, surfaces, ground, shot, canvases[back]);
             return canvases[back];
         }
 
         /** With others in the left part of the picture. */
-        private Canvas draw(
+        private int[] draw(
                 Troupe troupe, List<Surface> surfaces, Troupe others, List<Surface> theirs, Ground ground, Shot shot) {
-            Canvas canvas = draw(troupe, surfaces, ground, shot);
-            int[] second = new int[canvas.pixels.length];
+            int[] canvas = draw(troupe, surfaces, ground, shot);
+            int[] second = new int[canvas.length];
             draw(others, theirs, ground, shot, second);
             int part = (int) Math.round(Math.clamp(shot.other, 0, 1) * shot.width);
             for (int y = 0; y < shot.height; y++) {
-                System.arraycopy(second, y * shot.width, canvas.pixels, y * shot.width, part);
+                System.arraycopy(second, y * shot.width, canvas, y * shot.width, part);
             }
             return canvas;
         }
@@ -171,23 +166,6 @@ public final class StagePainter implements AutoCloseable {
             renderer.dress(ground.dressing);
             renderer.setClear(ground.clear);
             renderer.draw(surfaces, camera, shot.width, shot.height, pixels);
-        }
-    }
-
-    /** Pixels that the renderer fills and JavaFX shows without copying. */
-    private static final class Canvas {
-        final int width;
-        final int height;
-        final int[] pixels;
-        final PixelBuffer<IntBuffer> buffer;
-        final WritableImage image;
-
-        Canvas(int width, int height) {
-            this.width = width;
-            this.height = height;
-            pixels = new int[width * height];
-            buffer = new PixelBuffer<>(width, height, IntBuffer.wrap(pixels), PixelFormat.getIntArgbPreInstance());
-            image = new WritableImage(buffer);
         }
     }
 }

@@ -58,7 +58,8 @@ public final class StageView extends StackPane implements AutoCloseable {
         this.newGesture = workspace::newGesture;
         getStyleClass().add("stage");
         setMinSize(200, 160);
-        setStyle("-fx-background-color: linear-gradient(to bottom, #9A9DA1, #7E8287);");
+        // Plain: it is painted under every picture, and a gradient takes longer than the face.
+        setStyle("-fx-background-color: #8C9094;");
         note.getStyleClass().add("stage-chip");
         note.setVisible(false);
         StackPane.setAlignment(note, Pos.CENTER);
