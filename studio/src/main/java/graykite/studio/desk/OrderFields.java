@@ -36,7 +36,7 @@ import javafx.scene.layout.VBox;
 /** How a delivery is made: frames, pictures, curves and names. What is typed counts once Enter is pressed or one goes on. */
 final class OrderFields extends VBox {
     private static final String AS_PROJECT = "Project's";
-    private static final String AS_STAGE = "As on the stage";
+    private static final String AS_STAGE = "Stage's";
     private static final String NOTHING = "Nothing";
     private static final List<String> SIZES =
             List.of("480", "720", "1080", "2160", "1280x720", "1920x1080", "3840x2160");
@@ -157,6 +157,8 @@ final class OrderFields extends VBox {
                                         ? Optional.empty()
                                         : Optional.of(Lighting.USUAL.withMood(Lighting.Mood.of(text))))));
         light.setAccessibleText("Light");
+        light.setMinWidth(80);
+        light.setPrefWidth(96);
         choice(
                 behind,
                 "What is seen behind everybody; nothing where the format can be seen through",

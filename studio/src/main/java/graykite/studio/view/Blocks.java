@@ -65,6 +65,9 @@ final class Blocks {
         g.setTextBaseline(VPos.BASELINE);
     }
 
+    /** Pixels by which a text may reach beyond its block: what comes next is drawn over it. */
+    private static final double OVER = 4;
+
     /** A text within a block, cut off where there is no room. */
     static void label(
             GraphicsContext g, SheetScale scale, Font font, String text, double from, double to, double middle) {
@@ -76,9 +79,9 @@ final class Blocks {
         }
         g.setFont(font);
         g.setTextBaseline(VPos.CENTER);
-        if (needed > width - 2) {
+        if (needed > width + OVER) {
             g.setTextAlign(TextAlignment.LEFT);
-            g.fillText(TextCut.cut(text, font, width - 3), x + 2, middle);
+            g.fillText(TextCut.cut(text, font, width + OVER), x + 2, middle);
         } else {
             g.setTextAlign(TextAlignment.CENTER);
             g.fillText(text, x + width / 2, middle);
