@@ -128,7 +128,7 @@ class FolderFiguresTest {
     void foldersThatHoldNothing() throws IOException {
         assertTrue(fault().contains("neither OBJ shapes nor PNG drawings"));
         Files.writeString(folder.resolve("ah.png"), "no picture");
-        assertTrue(fault().contains("ah.png: is neither PNG nor JPEG"), fault());
+        assertTrue(fault().contains("ah.png: is neither PNG, JPEG nor WebP"), fault());
         assertThrows(BadInput.class, () -> FigureFiles.read(folder.resolve("nowhere.glb"), Progress.none()));
         Path text = Files.writeString(folder.resolve("notes.md"), "x");
         assertTrue(assertThrows(BadInput.class, () -> FigureFiles.read(text, Progress.none()))

@@ -20,6 +20,7 @@ import graykite.picture.SurfacePick;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.LipGap;
+import graykite.rig.Part;
 import graykite.rig.Pose;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -70,6 +71,34 @@ class PictureFigureTest {
             assertTrue(gap.at(values) < LipGap.SHUT, shut + " " + gap.at(values));
         }
         assertEquals(51, gap.mouthWidth(), 6);
+    }
+
+    /** Skin of the lids comes from the lower half of the room between lid and brow, however low the brow lies. */
+    @Test
+    void lidsAreOfSkin() {
+        Map<String, Vec> low = new HashMap<>(marks);
+        for (String side : List.of(".L", ".R")) {
+            Vec upper = marks.get("eye upper" + side);
+            low.put("brow middle" + side, upper.mix(marks.get("brow middle" + side), 0.45));
+        }
+        for (Map<String, Vec> face : List.of(marks, low)) {
+            Character who = FigureFiles.fromPicture(portrait, face).character();
+            for (String side : List.of(".L", ".R")) {
+                Part lid = who.parts().stream()
+                        .filter(p -> p.name().equals("lid" + side))
+                        .findFirst()
+                        .orElseThrow();
+                double rim = face.get("eye upper" + side).y();
+                double halfway = (rim + face.get("brow middle" + side).y()) / 2;
+                float[] uv = lid.looks().uv();
+                double highest = SIZE;
+                for (int i = 1; i < uv.length; i += 2) {
+                    highest = Math.min(highest, SIZE * uv[i]);
+                }
+                assertTrue(highest > halfway - 1, side + ": taken from row " + highest + ", halfway is " + halfway);
+                assertTrue(highest < rim, side + ": not from the eye itself");
+            }
+        }
     }
 
     /** At rest the picture is shown as it is: what the renderer draws of the flat figure is the picture again. */

@@ -15,7 +15,7 @@ import java.util.function.UnaryOperator;
 
 /**
  * Lids for a picture: at rest each is folded up along the upper lid; closing draws it down to the lower one. Its skin is
- * taken from the picture just above the eye.
+ * taken from the picture just above the eye, never from the brow.
  */
 final class PictureLids {
     private static final int COLUMNS = 17;
@@ -56,6 +56,8 @@ final class PictureLids {
         Vec from = outer.x() < inner.x() ? outer : inner;
         Vec to = outer.x() < inner.x() ? inner : outer;
         double tall = upper.y() - lower.y();
+        double reach =
+                Math.min(0.6 * tall, 0.45 * (marks.get("brow middle" + side).y() - upper.y()));
         // A little beyond the eye on every side, or its white would shine through.
         Vec wide = to.minus(from).times(0.05);
         from = from.minus(wide);
@@ -70,8 +72,8 @@ final class PictureLids {
                 double down = r / (ROWS - 1.0);
                 open[r][c] = high;
                 closed[r][c] = high.mix(low, down * 1.04);
-                // Skin from a band between lid and brow.
-                Vec skin = high.plus(new Vec(0, tall * (0.62 - 0.5 * down) + 1.5, 0));
+                // Skin from the lid's own surroundings: a band over the eye that ends well below the brow.
+                Vec skin = high.plus(new Vec(0, reach * (1 - 0.75 * down) + 0.5, 0));
                 uv[2 * (r * COLUMNS + c)] = (float) ((skin.x() / scale + origin.x()) / picture.width());
                 uv[2 * (r * COLUMNS + c) + 1] = (float) (((-65 - skin.y()) / scale + origin.y()) / picture.height());
             }
