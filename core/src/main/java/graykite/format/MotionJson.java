@@ -10,6 +10,7 @@ import graykite.motion.Motion;
 import graykite.motion.Track;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Performances as JSON, and back: few keys stand there as they are, dense tracks on a shelf under their hash. */
 final class MotionJson {
@@ -55,7 +56,9 @@ final class MotionJson {
             return TrackStore.read(shelf.content(hash), "The track " + hash.substring(0, 8));
         }
         if (json.hasNonNull("file")) {
-            return TrackFiles.read(shelf.file(json.path("file").asText()));
+            return TrackFiles.read(
+                    shelf.file(json.path("file").asText()),
+                    Optional.ofNullable(json.path("animation").textValue()));
         }
         if (!json.path("curves").isObject()) {
             throw new BadInput("a performance has a \"track\", a \"file\" or \"curves\".");

@@ -2,6 +2,7 @@ package graykite.format;
 
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
+import graykite.base.Names;
 import graykite.figures.ControlNames;
 import graykite.format.character.GltfCapture;
 import graykite.motion.Motion;
@@ -15,8 +16,11 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -39,14 +43,68 @@ public final class TrackFiles {
      * @throws BadInput when it cannot be read or holds no performance
      */
     public static Track read(Path file) {
+        return read(file, Optional.empty());
+    }
+
+    /**
+     * Reads one of the animations that a glTF file may hold.
+     *
+     * @param animation its name; the first without one
+     * @throws BadInput when it cannot be read, has no such animation or holds no performance
+     */
+    public static Track read(Path file, Optional<String> animation) {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
-        if (name.endsWith(".glb") || name.endsWith(".gltf")) {
-            return ControlNames.translated(GltfCapture.read(file));
+        if (isGltf(file)) {
+            List<String> names = animation.isPresent() ? GltfCapture.names(file) : List.of();
+            int number = animation.map(names::indexOf).orElse(0);
+            if (number < 0) {
+                throw BadInput.inFile(
+                        file,
+                        "has no animation \"" + animation.get() + "\". It has "
+                                + (names.isEmpty() ? "none" : String.join(", ", names)) + ".");
+            }
+            return ControlNames.translated(GltfCapture.read(file, number));
+        }
+        if (animation.isPresent()) {
+            throw BadInput.inFile(file, "holds one performance; only glTF files have animations to choose from.");
         }
         if (!name.endsWith(".csv")) {
             throw BadInput.inFile(file, "is no capture that can be read. Choose a .csv, .glb or .gltf file.");
         }
         return ControlNames.translated(csv(file));
+    }
+
+    /**
+     * Everything that a file holds, by name: the animations of a glTF file that move a face, or the one capture of another.
+     *
+     * @throws BadInput when it cannot be read or holds no performance
+     */
+    public static Map<String, Track> all(Path file) {
+        String stem = file.getFileName().toString().replaceAll("\\.[^.]+$", "");
+        List<String> names = isGltf(file) ? GltfCapture.names(file) : List.of();
+        if (names.size() < 2) {
+            return Map.of(stem, read(file));
+        }
+        Map<String, Track> all = new LinkedHashMap<>();
+        Optional<BadInput> fault = Optional.empty();
+        for (int i = 0; i < names.size(); i++) {
+            try {
+                Track track = ControlNames.translated(GltfCapture.read(file, i));
+                all.put(Names.free(stem + " " + names.get(i), all::containsKey), track);
+            } catch (BadInput none) {
+                // An animation of a body has nothing for a face; the others may.
+                fault = fault.or(() -> Optional.of(none));
+            }
+        }
+        if (all.isEmpty()) {
+            throw fault.orElseThrow();
+        }
+        return all;
+    }
+
+    private static boolean isGltf(Path file) {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        return name.endsWith(".glb") || name.endsWith(".gltf");
     }
 
     private static Track csv(Path file) {

@@ -10,6 +10,7 @@ import graykite.edit.Edit;
 import graykite.edit.LineEdit;
 import graykite.edit.PassEdit;
 import graykite.edit.ProjectEdit;
+import graykite.format.character.GltfFigureTest;
 import graykite.motion.Thinning;
 import graykite.motion.Track;
 import graykite.project.Project;
@@ -137,6 +138,37 @@ class TrackFilesTest {
         assertEquals(
                 0.4, track.value(0, track.controls().indexOf("innerBrowRaiser.R")), 1e-3, "the first frame is no rest");
         assertEquals(20 * Math.sin(3), track.value(15, track.controls().indexOf("headYaw")), 0.05);
+    }
+
+    /** A file with several animations: each is read by its name, and what moves no face is passed over. */
+    @Test
+    void aGltfMayHoldSeveral() throws IOException {
+        String moves = GltfFigureTest.triangle("\"animations\":[{\"samplers\"", """
+                "animations":[
+                  {"name":"Nod","samplers":[{"input":3,"output":4}],
+                   "channels":[{"sampler":0,"target":{"node":0,"path":"rotation"}}]},
+                  {"name":"Walk","samplers":[{"input":3,"output":1}],
+                   "channels":[{"sampler":0,"target":{"node":1,"path":"translation"}}]},
+                  {"samplers\"""");
+        Path file = Files.writeString(folder.resolve("moves.gltf"), moves);
+        Map<String, Track> all = TrackFiles.all(file);
+        assertEquals(List.of("moves Nod", "moves animation 3"), List.copyOf(all.keySet()));
+        assertEquals(List.of("headYaw"), all.get("moves Nod").controls());
+        assertTrue(all.get("moves animation 3").controls().contains("jawDrop"));
+        assertEquals(all.get("moves Nod"), TrackFiles.read(file, Optional.of("Nod")));
+        BadInput none = assertThrows(BadInput.class, () -> TrackFiles.read(file, Optional.of("Run")));
+        assertTrue(none.getMessage().contains("moves.gltf") && none.getMessage().contains("Nod, Walk, animation 3"));
+        EditJson json = new EditJson(new EditJsonTest.Memory() {
+            @Override
+            public Path file(String named) {
+                return folder.resolve(named);
+            }
+        });
+        Edit edit = json.read(
+                "{\"edit\":\"keep-performance\",\"name\":\"N\",\"file\":\"moves.gltf\",\"animation\":\"Nod\"}");
+        assertEquals(
+                all.get("moves Nod"),
+                ((ProjectEdit.KeepPerformance) edit).performance().motion());
     }
 
     @Test

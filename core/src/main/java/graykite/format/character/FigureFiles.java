@@ -106,7 +106,7 @@ public final class FigureFiles {
         Placement placement = Placement.fitting(figure.parts(), 1000, remarks);
         List<Part> parts = figure.parts().stream().map(placement::placed).toList();
         Map<String, Pose> poses = poseList.isPresent()
-                ? new GltfPoses(file, scene, placement, true).poses(PoseList.read(poseList.get()))
+                ? new GltfPoses(file, scene, placement, true, 0).poses(PoseList.read(poseList.get()))
                 : Map.of();
         progress.step(0.8);
         return Assembly.modelled(stem(path), figure.targetNames(), scene.joints(placement), parts, poses, remarks);

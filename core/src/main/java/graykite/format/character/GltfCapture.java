@@ -1,5 +1,6 @@
 package graykite.format.character;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import graykite.figures.NameMatcher;
 import graykite.figures.Placement;
 import graykite.motion.Motion;
@@ -15,7 +16,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 
 /**
- * The first animation of a glTF file as a dense track: weights of morph targets under their names, turns of joints that are
+ * An animation of a glTF file as a dense track: weights of morph targets under their names, turns of joints that are
  * called head, jaw or eyes as what they do. The skin of the file is not looked at.
  */
 public final class GltfCapture {
@@ -26,11 +27,30 @@ public final class GltfCapture {
 
     private GltfCapture() {}
 
-    /** @throws graykite.base.BadInput when it cannot be read, is no glTF 2.0 or moves nothing of a face */
-    public static Track read(Path path) {
+    /**
+     * Names of a file's animations, in order; those without one are numbered.
+     *
+     * @throws graykite.base.BadInput when it cannot be read or is no glTF 2.0
+     */
+    public static List<String> names(Path path) {
+        List<String> names = new ArrayList<>();
+        for (JsonNode animation : GltfFile.read(path).json().path("animations")) {
+            String name = animation.path("name").asText("").strip();
+            names.add(name.isEmpty() ? "animation " + (names.size() + 1) : name);
+        }
+        return List.copyOf(names);
+    }
+
+    /**
+     * Reads an animation.
+     *
+     * @param number from 0
+     * @throws graykite.base.BadInput when it cannot be read, is no glTF 2.0 or moves nothing of a face
+     */
+    public static Track read(Path path, int number) {
         GltfFile file = GltfFile.read(path);
         GltfScene scene = new GltfScene(file);
-        GltfPoses poses = new GltfPoses(file, scene, Placement.METRES, false);
+        GltfPoses poses = new GltfPoses(file, scene, Placement.METRES, false, number);
         double rate = poses.rate();
         int samples = poses.lastFrame() + 1;
         if (samples < 2) {

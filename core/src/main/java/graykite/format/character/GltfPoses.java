@@ -44,8 +44,13 @@ final class GltfPoses {
     private final boolean fromFirst;
     private final List<Track> tracks = new ArrayList<>();
 
-    /** @param fromFirst true when every pose counts relative to the first frame, false when relative to the file at rest */
-    GltfPoses(GltfFile file, GltfScene scene, Placement placement, boolean fromFirst) {
+    /**
+     * Reads one animation.
+     *
+     * @param fromFirst true when every pose counts relative to the first frame, false when relative to the file at rest
+     * @param number of the animation, from 0
+     */
+    GltfPoses(GltfFile file, GltfScene scene, Placement placement, boolean fromFirst, int number) {
         this.file = file;
         this.fromFirst = fromFirst;
         this.scene = scene;
@@ -55,14 +60,14 @@ final class GltfPoses {
             throw file.fault("it has no animation to take poses from.");
         }
         GltfAccessors accessors = new GltfAccessors(file);
-        JsonNode animation = animations.get(0);
+        JsonNode animation = file.item("animations", number, "the file");
         for (JsonNode channel : animation.path("channels")) {
-            read(animation, channel, accessors);
+            read(animation, channel, accessors, "animation " + number);
         }
     }
 
-    private void read(JsonNode animation, JsonNode channel, GltfAccessors accessors) {
-        String place = "animation 0, channel " + tracks.size();
+    private void read(JsonNode animation, JsonNode channel, GltfAccessors accessors, String of) {
+        String place = of + ", channel " + tracks.size();
         JsonNode sampler =
                 animation.path("samplers").path(channel.path("sampler").asInt(-1));
         int node = channel.path("target").path("node").asInt(-1);

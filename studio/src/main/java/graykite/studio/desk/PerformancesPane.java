@@ -7,6 +7,7 @@ import graykite.edit.PassEdit;
 import graykite.edit.ProjectEdit;
 import graykite.format.TrackFiles;
 import graykite.motion.Track;
+import graykite.project.Project;
 import graykite.rig.Character;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.Workspace;
@@ -56,11 +57,32 @@ final class PerformancesPane extends VBox {
 
     private void take(Path file) {
         double at = Math.max(0, player.time().get());
-        String name = file.getFileName().toString().replaceAll("\\.[^.]+$", "");
-        workspace.jobs().start("Reading " + file.getFileName(), progress -> TrackFiles.read(file), track -> {
-            lay(Performed.whole(name, track), at, 0);
-            tell(track);
+        workspace.jobs().start("Reading " + file.getFileName(), progress -> TrackFiles.all(file), all -> {
+            if (all.size() > 1) {
+                keep(all, file);
+                return;
+            }
+            all.forEach((name, track) -> {
+                lay(Performed.whole(name, track), at, 0);
+                tell(track);
+            });
         });
+    }
+
+    /** A file with several performances: all are kept, to choose from. */
+    private void keep(Map<String, Track> all, Path file) {
+        int room =
+                Project.MOST_PERFORMANCES - workspace.project().performances().size();
+        long gesture = workspace.newGesture();
+        all.entrySet().stream()
+                .limit(Math.max(0, room))
+                .forEach(e -> workspace.edit(
+                        new ProjectEdit.KeepPerformance(Performed.whole(e.getKey(), e.getValue())), gesture));
+        workspace
+                .jobs()
+                .say(file.getFileName() + " holds " + all.size()
+                        + " performances. They are kept: choose one to put it at the playhead."
+                        + (room < all.size() ? " There was no room for all of them." : ""));
     }
 
     private void tell(Track track) {
