@@ -15,8 +15,11 @@ import graykite.studio.live.LivePass.State;
 import graykite.studio.model.Knot;
 import graykite.studio.model.PassEdits.Placed;
 import graykite.time.TimeRange;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Point2D;
@@ -173,6 +176,41 @@ class LiveWindowTest extends RealWindow {
         settle();
         assertTrue(onStage("innerBrowRaiser.L", 1.0) > 0.7, "the brows of the first pass");
         assertTrue(onStage("headYaw", 1.0) < -10, "the head of the second: " + onStage("headYaw", 1.0));
+    }
+
+    /** A file with two animations: both are kept, undone in one step, and put on the line with a click. */
+    @Test
+    void aFileOfSeveralPerformances(FxRobot robot) throws Exception {
+        ByteBuffer numbers = ByteBuffer.allocate(88).order(ByteOrder.LITTLE_ENDIAN);
+        for (float f : new float[] {0, 0, 0, 0.1f, 0, 0, 0, 0.2f, 0, 0, -0.02f, 0, 0, 0, 0, 0, 0, 0, 0, 1, 0, 1}) {
+            numbers.putFloat(f);
+        }
+        String animation = """
+                {"name":"%s","samplers":[{"input":2,"output":3}],"channels":[{"sampler":0,"target":{"node":0,"path":"weights"}}]}""";
+        String json = """
+                {"asset":{"version":"2.0"},"scene":0,"scenes":[{"nodes":[0]}],"nodes":[{"name":"face","mesh":0}],
+                 "meshes":[{"extras":{"targetNames":["jawOpen"]},"primitives":[{"attributes":{"POSITION":0},"targets":[{"POSITION":1}]}]}],
+                 "accessors":[{"bufferView":0,"componentType":5126,"count":3,"type":"VEC3"},
+                   {"bufferView":0,"byteOffset":36,"componentType":5126,"count":3,"type":"VEC3"},
+                   {"bufferView":0,"byteOffset":72,"componentType":5126,"count":2,"type":"SCALAR"},
+                   {"bufferView":0,"byteOffset":80,"componentType":5126,"count":2,"type":"SCALAR"}],
+                 "bufferViews":[{"buffer":0,"byteLength":88}],
+                 "buffers":[{"byteLength":88,"uri":"data:application/octet-stream;base64,%s"}],
+                 "animations":[%s,%s]}""".formatted(
+                        Base64.getEncoder().encodeToString(numbers.array()),
+                        animation.formatted("Gasp"),
+                        animation.formatted("Yawn"));
+        answers.add(Files.writeString(folder.resolve("moves.gltf"), json));
+        robot.clickOn("#bring-capture");
+        await(() -> workspace.project().performances().size() == 2);
+        settle();
+        assertTrue(onFx(() -> workspace.jobs().message().get()).contains("holds 2 performances"));
+        robot.clickOn("#put-moves-yawn");
+        settle();
+        assertEquals("moves Yawn", passes().getFirst().ready().pass().what().name());
+        run(workspace::undo);
+        run(workspace::undo);
+        assertEquals(0, onFx(() -> workspace.project().performances().size()));
     }
 
     /** On the sheet it is dragged and stretched; on the desk weighed, smoothed, thinned, kept and put on another line. */
