@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import graykite.command.Spoken.Said;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -66,9 +67,18 @@ class SlurmTest {
 
     private static Optional<ProcessHandle> shard(String which) {
         return ProcessHandle.allProcesses()
-                .filter(p -> p.info().commandLine().orElse("").contains("--shard " + which))
                 .filter(p -> p.info().command().orElse("").endsWith("java"))
+                .filter(p -> arguments(p).contains("--shard\0" + which))
                 .findFirst();
+    }
+
+    /** All of them: what the library tells of a process ends after a page, and class paths are longer. */
+    private static String arguments(ProcessHandle process) {
+        try {
+            return Files.readString(Path.of("/proc", Long.toString(process.pid()), "cmdline"));
+        } catch (IOException ended) {
+            return "";
+        }
     }
 
     @Test
@@ -132,7 +142,7 @@ class SlurmTest {
             if (Files.exists(out.resolve(".kite-batch/lines/row-0000007.json"))) {
                 return shard("2/4").map(ProcessHandle::destroyForcibly).orElse(false);
             }
-            LockSupport.parkNanos(50_000_000);
+            LockSupport.parkNanos(10_000_000);
         }
         return false;
     }

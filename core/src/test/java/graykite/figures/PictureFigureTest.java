@@ -102,6 +102,33 @@ class PictureFigureTest {
         }
     }
 
+    /** The line under the chin goes down with the jaw as the chin does; the neck stays. */
+    @Test
+    void theOutlineOfTheChinGoesWithTheJaw() {
+        Part face = made.parts().getFirst();
+        float[] rest = face.positions();
+        float[] open = new Deformer(made).placed(face, made.values(Pose.of("jawDrop", 1)));
+        Vec chin = made.landmarks().get("chin");
+        double at = dropped(rest, open, chin);
+        double line = dropped(rest, open, chin.minus(new Vec(0, 6, 0)));
+        double neck = dropped(rest, open, chin.minus(new Vec(0, 34, 0)));
+        assertTrue(at > 12, "the chin drops by " + at + " mm");
+        assertTrue(line > 0.75 * at, "the line under it by " + line);
+        assertTrue(neck < 0.25 * at, "the neck by " + neck);
+    }
+
+    /** How far down the vertex goes that lies nearest to a place. */
+    private static double dropped(float[] rest, float[] open, Vec place) {
+        int best = 0;
+        for (int i = 0; i < rest.length; i += 3) {
+            double away = Math.hypot(rest[i] - place.x(), rest[i + 1] - place.y());
+            if (away < Math.hypot(rest[best] - place.x(), rest[best + 1] - place.y())) {
+                best = i;
+            }
+        }
+        return rest[best + 1] - open[best + 1];
+    }
+
     /** At rest the picture is shown as it is: what the renderer draws of the flat figure is the picture again. */
     @Test
     void restIsThePicture() {

@@ -92,9 +92,9 @@ final class MouthParts {
                 (row, v) -> {
                     // Rows lie close together at the tip, which is broad and round.
                     double u = 1 - Math.pow(1 - row, 1.8);
-                    double body = Math.sqrt(Math.max(0, 1 - Math.pow(u, 6)));
+                    double body = Math.sqrt(Math.max(0, 1 - Math.pow(u, 5)));
                     double start = smooth(0, 0.08, u);
-                    double wide = mix(19, 15.5, u) * body * start;
+                    double wide = mix(19, 14, u) * body * start;
                     double tall = mix(9.5, 3.4, smooth(0, 1, u)) * body * start;
                     double turn = 2 * Math.PI * v;
                     double x = wide * Math.cos(turn);
@@ -117,8 +117,7 @@ final class MouthParts {
         mesh.target("tongueOut", i -> {
             double u = along(mesh.point(i), rootZ, tipZ);
             double tip = smooth(0.1, 1, u);
-            return new Vec(
-                    0.06 * mesh.point(i).x() * tip, 10.7 * smooth(0.3, 0.8, u) - 1.7 * smooth(0.85, 1, u), 25 * tip);
+            return new Vec(0, 10.5 * smooth(0.3, 0.8, u) - 1.5 * smooth(0.85, 1, u), 24 * tip);
         });
         mesh.target("tongueBack", i -> {
             double u = along(mesh.point(i), rootZ, tipZ);

@@ -27,10 +27,15 @@ final class PictureGrid {
     private final List<Integer> upperSeam = new ArrayList<>();
     private final Set<Integer> below = new HashSet<>();
     private final FacePlan plan;
+    /** Depth, in millimetres, from which on a place goes wholly with the jaw. */
+    private static final double CHIN_FORWARD = 36;
+
     private final double left;
     private final double right;
     private final double top;
     private final double bottom;
+    private final Vec chin;
+    private final double jawHalf;
 
     PictureGrid(
             Texture picture,
@@ -45,6 +50,8 @@ final class PictureGrid {
         right = lowerRight.x();
         top = upperLeft.y();
         bottom = lowerRight.y();
+        chin = marks.get("chin");
+        jawHalf = (marks.get("jaw angle.L").x() - marks.get("jaw angle.R").x()) / 2;
         Vec cornerL = marks.get("mouth corner.L");
         Vec cornerR = marks.get("mouth corner.R");
         Vec seam = marks.get("upper lip seam");
@@ -188,7 +195,7 @@ final class PictureGrid {
 
     /** How a place belongs to the mouth, as the table of movements asks. */
     Spot spot(int vertex) {
-        Vec p = points.get(vertex);
+        Vec p = onJaw(points.get(vertex));
         Vec m = plan.mouth();
         boolean lower = isBelow(vertex);
         double a = plan.mouthHalf();
@@ -199,6 +206,17 @@ final class PictureGrid {
         double beside = Math.max(0, Math.abs(p.x()) - a);
         double away = Math.hypot(Math.max(0, height - lip), beside);
         return new Spot(p, lower ? -1 : 1, 1 - smooth(0, 26, away), open, t);
+    }
+
+    /**
+     * The line under a drawn chin lies where the face already goes back into the picture, and what is far back stays with the
+     * neck: it counts as standing as far forward as the chin, so that it goes down with the jaw.
+     */
+    private Vec onJaw(Vec p) {
+        double under = smooth(chin.y() - 24, chin.y() - 9, p.y())
+                * smooth(chin.y() + 30, chin.y() + 4, p.y())
+                * smooth(0.95 * jawHalf, 0.55 * jawHalf, Math.abs(p.x() - chin.x()));
+        return new Vec(p.x(), p.y(), Math.max(p.z(), CHIN_FORWARD * under));
     }
 
     private boolean isBelow(int vertex) {
