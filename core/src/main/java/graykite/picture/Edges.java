@@ -11,16 +11,14 @@ import java.util.Map;
  * thinner than a pixel are found too, since they are drawn from the mesh.
  */
 final class Edges {
-    /** Edges of a mesh, four figures each: its two ends, and the triangles beside it, of which the second may be -1. */
-    private final Map<int[], int[]> known = new IdentityHashMap<>();
-
     private static final int MOST_KNOWN = 300;
-
-    /** Nearness of the nearest outline in each pixel. */
-    private float[] marked = new float[0];
-
     /** What of nearness an outline may lack and still count as seen: its own surface may be found a little before it. */
     private static final float SLACK = 0.004f;
+
+    /** Edges of a mesh, four figures each: its two ends, and the triangles beside it, of which the second may be -1. */
+    private final Map<int[], int[]> known = new IdentityHashMap<>();
+    /** Nearness of the nearest outline in each pixel. */
+    private float[] marked = new float[0];
 
     private boolean[] facing = new boolean[0];
     private int width;
@@ -104,28 +102,53 @@ final class Edges {
     /** The edges of a mesh with the triangles on either side. */
     private static int[] edges(int[] triangles) {
         int n = triangles.length;
-        // An edge as one figure: its lower end, its higher end, and where it was met.
-        long[] ends = new long[n];
+        int[] starts = new int[2 + Arrays.stream(triangles).max().orElse(-1)];
         for (int i = 0; i < n; i++) {
-            int a = triangles[i];
-            int b = triangles[i % 3 == 2 ? i - 2 : i + 1];
-            ends[i] = ((long) Math.min(a, b) << 32 | Math.max(a, b));
+            starts[low(triangles, i) + 1]++;
         }
-        Integer[] order = new Integer[n];
-        Arrays.setAll(order, i -> i);
-        Arrays.sort(order, (i, j) -> Long.compare(ends[i], ends[j]));
+        for (int v = 1; v < starts.length; v++) {
+            starts[v] += starts[v - 1];
+        }
+        // Edges in the order of their lower ends, of which each has a few.
+        int[] order = new int[n];
+        int[] next = starts.clone();
+        for (int i = 0; i < n; i++) {
+            order[next[low(triangles, i)]++] = i;
+        }
         int[] edges = new int[4 * n];
         int count = 0;
-        for (int i = 0; i < n; i++) {
-            long edge = ends[order[i]];
-            boolean shared = i + 1 < n && ends[order[i + 1]] == edge;
-            edges[count] = (int) (edge >> 32);
-            edges[count + 1] = (int) edge;
-            edges[count + 2] = order[i] / 3;
-            edges[count + 3] = shared ? order[i + 1] / 3 : -1;
-            count += 4;
-            i += shared ? 1 : 0;
+        for (int v = 0; v + 1 < starts.length; v++) {
+            for (int k = starts[v]; k < starts[v + 1]; k++) {
+                if (order[k] < 0) {
+                    continue;
+                }
+                int high = high(triangles, order[k]);
+                edges[count] = v;
+                edges[count + 1] = high;
+                edges[count + 2] = order[k] / 3;
+                edges[count + 3] = -1;
+                for (int other = k + 1; other < starts[v + 1] && edges[count + 3] < 0; other++) {
+                    if (order[other] >= 0 && high(triangles, order[other]) == high) {
+                        edges[count + 3] = order[other] / 3;
+                        order[other] = -1;
+                    }
+                }
+                count += 4;
+            }
         }
         return Arrays.copyOf(edges, count);
+    }
+
+    /** The lower end of the edge that begins at a corner of a triangle. */
+    private static int low(int[] triangles, int corner) {
+        return Math.min(triangles[corner], triangles[after(corner)]);
+    }
+
+    private static int high(int[] triangles, int corner) {
+        return Math.max(triangles[corner], triangles[after(corner)]);
+    }
+
+    private static int after(int corner) {
+        return corner % 3 == 2 ? corner - 2 : corner + 1;
     }
 }

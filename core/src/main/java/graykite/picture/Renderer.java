@@ -20,9 +20,8 @@ public final class Renderer {
     private static final int SMALL = 40_000;
 
     private final ShadowMap shadows = new ShadowMap();
-    /** One for each row of tiles, kept between pictures. */
     private final Edges edges = new Edges();
-
+    /** One for each row of tiles, kept between pictures. */
     private final List<Brush> brushes = new ArrayList<>();
 
     private int width;
