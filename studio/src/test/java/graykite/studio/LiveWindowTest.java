@@ -103,7 +103,7 @@ class LiveWindowTest extends RealWindow {
         robot.moveTo(face(-0.5, 0));
         robot.press(KeyCode.R).release(KeyCode.R);
         await(() -> state() == State.RECORDING);
-        await(() -> window.player().time().get() > 1.5);
+        await(() -> window.player().time().get() > 1.3);
         robot.moveTo(face(0.8, 0.4));
         await(() -> !passes().isEmpty());
         settle();
