@@ -3,6 +3,7 @@ package graykite.edit;
 import graykite.acting.LayerPlan;
 import graykite.acting.Layers;
 import graykite.base.BadInput;
+import graykite.picture.Dressing;
 import graykite.project.Line;
 import graykite.project.Project;
 import graykite.project.Reference;
@@ -96,7 +97,10 @@ public sealed interface LineEdit extends Edit {
             Line own = Find.line(project, line);
             List<Line> all = new ArrayList<>(project.lines());
             all.add(all.indexOf(own) + 1, own.withId(copy).withTitle(own.title() + " copy"));
-            return project.withLines(all);
+            Project copied = project.withLines(all);
+            Optional<Dressing> dressing =
+                    Optional.ofNullable(project.dressings().get(own.id()));
+            return dressing.map(d -> copied.dressed(copy, d)).orElse(copied);
         }
     }
 

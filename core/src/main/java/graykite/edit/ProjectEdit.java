@@ -10,7 +10,6 @@ import graykite.text.Pronunciation;
 import graykite.time.FrameRate;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Predicate;
 
 /** Changes of the project as a whole. */
@@ -117,8 +116,8 @@ public sealed interface ProjectEdit extends Edit {
         @Override
         public Project on(Project project) {
             String id = of.isEmpty() ? Project.EVERYWHERE : Find.lineOrScene(project, of);
-            boolean alone = !of.isEmpty() || project.dressings().keySet().equals(Set.of(Project.EVERYWHERE));
-            return alone && project.dressing(id).equals(dressing) ? project : project.dressed(id, dressing);
+            Project after = project.dressed(id, dressing);
+            return after.dressings().equals(project.dressings()) ? project : after;
         }
     }
 

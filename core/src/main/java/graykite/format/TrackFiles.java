@@ -2,7 +2,6 @@ package graykite.format;
 
 import graykite.base.AtomicFiles;
 import graykite.base.BadInput;
-import graykite.base.Names;
 import graykite.figures.ControlNames;
 import graykite.format.character.GltfCapture;
 import graykite.motion.Motion;
@@ -53,22 +52,13 @@ public final class TrackFiles {
      * @throws BadInput when it cannot be read, has no such animation or holds no performance
      */
     public static Track read(Path file, Optional<String> animation) {
-        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (isGltf(file)) {
-            List<String> names = animation.isPresent() ? GltfCapture.names(file) : List.of();
-            int number = animation.map(names::indexOf).orElse(0);
-            if (number < 0) {
-                throw BadInput.inFile(
-                        file,
-                        "has no animation \"" + animation.get() + "\". It has "
-                                + (names.isEmpty() ? "none" : String.join(", ", names)) + ".");
-            }
-            return ControlNames.translated(GltfCapture.read(file, number));
+            return ControlNames.translated(GltfCapture.read(file, animation));
         }
         if (animation.isPresent()) {
             throw BadInput.inFile(file, "holds one performance; only glTF files have animations to choose from.");
         }
-        if (!name.endsWith(".csv")) {
+        if (!file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".csv")) {
             throw BadInput.inFile(file, "is no capture that can be read. Choose a .csv, .glb or .gltf file.");
         }
         return ControlNames.translated(csv(file));
@@ -81,24 +71,13 @@ public final class TrackFiles {
      */
     public static Map<String, Track> all(Path file) {
         String stem = file.getFileName().toString().replaceAll("\\.[^.]+$", "");
-        List<String> names = isGltf(file) ? GltfCapture.names(file) : List.of();
-        if (names.size() < 2) {
+        if (!isGltf(file)) {
             return Map.of(stem, read(file));
         }
         Map<String, Track> all = new LinkedHashMap<>();
-        Optional<BadInput> fault = Optional.empty();
-        for (int i = 0; i < names.size(); i++) {
-            try {
-                Track track = ControlNames.translated(GltfCapture.read(file, i));
-                all.put(Names.free(stem + " " + names.get(i), all::containsKey), track);
-            } catch (BadInput none) {
-                // An animation of a body has nothing for a face; the others may.
-                fault = fault.or(() -> Optional.of(none));
-            }
-        }
-        if (all.isEmpty()) {
-            throw fault.orElseThrow();
-        }
+        Map<String, Track> found = GltfCapture.all(file);
+        found.forEach(
+                (name, track) -> all.put(found.size() == 1 ? stem : stem + " " + name, ControlNames.translated(track)));
         return all;
     }
 

@@ -98,43 +98,29 @@ final class Raster {
 
     /** Draws what of a triangle lies in the tile, row by row between its left and right edge. */
     void draw(int t) {
-        // Everything that is asked of a corner lies together in memory, which is what this waits for.
         float[] d = scene.vertices;
         int a = Projection.STRIDE * scene.corners[3 * t];
         int b = Projection.STRIDE * scene.corners[3 * t + 1];
         int c = Projection.STRIDE * scene.corners[3 * t + 2];
-        float ay = d[a + Y];
-        float by = d[b + Y];
-        float cy = d[c + Y];
         // From here on a is the topmost corner, c the lowest.
         int swap;
-        float swapY;
-        if (ay > by) {
+        if (d[a + Y] > d[b + Y]) {
             swap = a;
             a = b;
             b = swap;
-            swapY = ay;
-            ay = by;
-            by = swapY;
         }
-        if (by > cy) {
+        if (d[b + Y] > d[c + Y]) {
             swap = b;
             b = c;
             c = swap;
-            swapY = by;
-            by = cy;
-            cy = swapY;
         }
-        if (ay > by) {
+        if (d[a + Y] > d[b + Y]) {
             swap = a;
             a = b;
             b = swap;
-            swapY = ay;
-            ay = by;
-            by = swapY;
         }
-        int first = Math.max(top, Rounding.ceil(scale * ay - 0.5f));
-        int last = Math.min(top + rows, Rounding.ceil(scale * cy - 0.5f));
+        int first = Math.max(top, Rounding.ceil(scale * d[a + Y] - 0.5f));
+        int last = Math.min(top + rows, Rounding.ceil(scale * d[c + Y] - 0.5f));
         if (first < last) {
             walk(t, a, b, c, first, last);
         }

@@ -159,8 +159,7 @@ final class Shader {
         float soft = m.softness() * 0.45f;
         float keyDot = nx * key[0] + ny * key[1] + nz * key[2];
         float lit = keyDot > -soft ? shadows.lit(px + nx * 2.5f, py + ny * 2.5f, pz + nz * 2.5f) : 0;
-        float through = m.translucence();
-        lit += (1 - lit) * through;
+        lit += (1 - lit) * m.translucence();
         float keyLight = wrap(keyDot, soft) * lit;
         float keyRed = wrap(keyDot, Math.min(0.9f, soft + 0.25f * m.warmth())) * (lit + (1 - lit) * 0.10f * m.warmth());
         float fillLight = wrap(nx * fill[0] + ny * fill[1] + nz * fill[2], 0.3f);

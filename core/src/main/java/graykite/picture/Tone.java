@@ -16,15 +16,6 @@ final class Tone {
         return 0xff000000 | level(red) << 16 | level(green) << 8 | level(blue);
     }
 
-    /** The pixel of four points whose light is summed. */
-    static int pixelOfFour(float red, float green, float blue) {
-        float scale = STEPS / BRIGHTEST / 4;
-        int r = Math.min((int) (red * scale), STEPS - 1);
-        int g = Math.min((int) (green * scale), STEPS - 1);
-        int b = Math.min((int) (blue * scale), STEPS - 1);
-        return 0xff000000 | (TABLE[r] & 0xff) << 16 | (TABLE[g] & 0xff) << 8 | TABLE[b] & 0xff;
-    }
-
     /** A colour as 16 bits each, between the steps of the table by straight lines. @param at index of its red in the target */
     static void deep(float red, float green, float blue, int quarters, short[] target, int at) {
         target[at] = fineLevel(red);

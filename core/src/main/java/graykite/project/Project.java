@@ -10,11 +10,14 @@ import graykite.time.FrameRate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -67,7 +70,11 @@ public record Project(
         dictionary = Map.copyOf(dictionary);
         views = List.copyOf(views);
         performances = List.copyOf(performances);
-        dressings = Map.copyOf(dressings);
+        // What stood on no stage any more is forgotten with its line or scene.
+        Set<String> stages = stages(lines, scenes);
+        dressings = dressings.entrySet().stream()
+                .filter(d -> stages.contains(d.getKey()))
+                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
         versions = List.copyOf(versions);
         requireThat(versions.size() <= MOST_VERSIONS, "A project keeps up to %d versions.", MOST_VERSIONS);
         requireThat(
@@ -81,6 +88,13 @@ public record Project(
         requireThat(
                 scenes.size() == scenes.stream().map(SceneWork::id).distinct().count(),
                 "Each scene has an id of its own.");
+    }
+
+    private static Set<String> stages(List<Line> lines, List<SceneWork> scenes) {
+        Set<String> stages = new HashSet<>(Set.of(EVERYWHERE));
+        lines.forEach(l -> stages.add(l.id()));
+        scenes.forEach(s -> stages.add(s.id()));
+        return stages;
     }
 
     /** A project without views of its own. */

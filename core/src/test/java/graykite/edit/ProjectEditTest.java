@@ -14,7 +14,10 @@ import graykite.edit.ProjectEdit.NameProject;
 import graykite.edit.ProjectEdit.SayWord;
 import graykite.edit.ProjectEdit.SetRate;
 import graykite.edit.ProjectEdit.SetWords;
+import graykite.picture.Backdrop;
 import graykite.picture.Camera;
+import graykite.picture.Dressing;
+import graykite.picture.Lighting;
 import graykite.project.KeptView;
 import graykite.project.Project;
 import graykite.text.Phone;
@@ -22,6 +25,7 @@ import graykite.text.Pronunciation;
 import graykite.time.FrameRate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class ProjectEditTest {
@@ -70,5 +74,28 @@ class ProjectEditTest {
                         .apply(full)
                         .views()
                         .size());
+    }
+
+    /** Light stays with its line: a copy has it too, a line that is deleted leaves none, and what is given to all replaces all. */
+    @Test
+    void lightStaysWithItsLine() {
+        Dressing lamp = new Dressing(Lighting.of("lamp,10,20"), Backdrop.NIGHT);
+        Dressing fog = new Dressing(Lighting.of("fog"), Backdrop.even(0x445566));
+        Project two = new LineEdit.AddLine("b", "Other", Optional.empty(), "", "")
+                .apply(new LineEdit.AddLine("a", "Bell", Optional.empty(), "", "").apply(Project.empty()));
+        Project lit = new ProjectEdit.DressStage("Bell", lamp).apply(two);
+        assertEquals(lamp, lit.dressing("a"));
+        assertEquals(Dressing.USUAL, lit.dressing("b"));
+        assertSame(lit, new ProjectEdit.DressStage("a", lamp).apply(lit), "nothing changes, so there is no step");
+        assertEquals(lamp, new LineEdit.CopyLine("a", "c").apply(lit).dressing("c"));
+        Project left = new LineEdit.RemoveLine("a").apply(lit);
+        assertEquals(Map.of(), left.dressings());
+        Project all = new ProjectEdit.DressStage("", fog).apply(lit);
+        assertEquals(fog, all.dressing("a"));
+        assertEquals(fog, all.dressing("b"));
+        Project scene = new SceneEdit.AddScene("s", "Night").apply(all);
+        assertEquals(
+                lamp, new ProjectEdit.DressStage("Night", lamp).apply(scene).dressing("s"));
+        refused(lit, "no line \"Nowhere\"", new ProjectEdit.DressStage("Nowhere", lamp));
     }
 }

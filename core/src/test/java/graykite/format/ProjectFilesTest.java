@@ -104,8 +104,8 @@ class ProjectFilesTest {
         return new Project("Ferry", Project.OUR_CAST, FrameRate.parse("23.976"), List.of(), List.of(), Map.of())
                 .with(line)
                 .with(new KeptView("Over the rail", Camera.THREE_QUARTER.zoomed(0.5)))
-                .dressed("second", Dressing.USUAL.before(Backdrop.PAPER).lit(Lighting.of("fog")))
-                .with(Line.empty("second", "Empty"));
+                .with(Line.empty("second", "Empty"))
+                .dressed("second", Dressing.USUAL.before(Backdrop.PAPER).lit(Lighting.of("fog")));
     }
 
     @Test

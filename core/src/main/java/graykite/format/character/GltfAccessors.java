@@ -20,6 +20,7 @@ final class GltfAccessors {
 
     private final GltfFile file;
     private final Map<Integer, View> unpacked = new HashMap<>();
+    private long unpackedBytes;
 
     GltfAccessors(GltfFile file) {
         this.file = file;
@@ -223,6 +224,10 @@ final class GltfAccessors {
                 || stride > 255
                 || (long) count * stride > GltfFile.LARGEST) {
             throw file.fault(where + " says impossible things about what is packed in it. The file is damaged.");
+        }
+        unpackedBytes += (long) count * stride;
+        if (unpackedBytes > GltfFile.LARGEST) {
+            throw file.fault("it unpacks to more than " + (GltfFile.LARGEST >> 20) + " MB. Export the head alone.");
         }
         PackedViews unpacker = ServiceLoader.load(PackedViews.class)
                 .findFirst()

@@ -1,6 +1,8 @@
 package graykite.format.character;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import graykite.base.BadInput;
+import graykite.base.Names;
 import graykite.figures.NameMatcher;
 import graykite.figures.Placement;
 import graykite.motion.Motion;
@@ -10,8 +12,10 @@ import graykite.rig.Joint.Axis;
 import graykite.rig.Pose;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 
@@ -28,27 +32,58 @@ public final class GltfCapture {
     private GltfCapture() {}
 
     /**
-     * Names of a file's animations, in order; those without one are numbered.
+     * Reads one of a file's animations.
      *
-     * @throws graykite.base.BadInput when it cannot be read or is no glTF 2.0
+     * @param animation its name; the first without one
+     * @throws BadInput when the file cannot be read, is no glTF 2.0, has no such animation, or moves nothing of a face
      */
-    public static List<String> names(Path path) {
-        List<String> names = new ArrayList<>();
-        for (JsonNode animation : GltfFile.read(path).json().path("animations")) {
-            String name = animation.path("name").asText("").strip();
-            names.add(name.isEmpty() ? "animation " + (names.size() + 1) : name);
+    public static Track read(Path path, Optional<String> animation) {
+        GltfFile file = GltfFile.read(path);
+        List<String> names = names(file);
+        int number = animation.map(names::indexOf).orElse(0);
+        if (number < 0) {
+            throw file.fault("it has no animation \"" + animation.get() + "\"; it has "
+                    + (names.isEmpty() ? "none" : String.join(", ", names)) + ".");
         }
-        return List.copyOf(names);
+        return read(file, number);
     }
 
     /**
-     * Reads an animation.
+     * Reads every animation that moves a face, by name.
      *
-     * @param number from 0
-     * @throws graykite.base.BadInput when it cannot be read, is no glTF 2.0 or moves nothing of a face
+     * @throws BadInput when the file cannot be read, is no glTF 2.0, or none of them does
      */
-    public static Track read(Path path, int number) {
+    public static Map<String, Track> all(Path path) {
         GltfFile file = GltfFile.read(path);
+        List<String> names = names(file);
+        Map<String, Track> all = new LinkedHashMap<>();
+        Optional<BadInput> fault = Optional.empty();
+        for (int i = 0; i < Math.max(1, names.size()); i++) {
+            try {
+                Track track = read(file, i);
+                all.put(Names.free(names.get(i), all::containsKey), track);
+            } catch (BadInput none) {
+                // An animation of a body has nothing for a face; the others may.
+                fault = fault.or(() -> Optional.of(none));
+            }
+        }
+        if (all.isEmpty()) {
+            throw fault.orElseThrow();
+        }
+        return all;
+    }
+
+    /** In the order of the file; those without a name are numbered. */
+    private static List<String> names(GltfFile file) {
+        List<String> names = new ArrayList<>();
+        for (JsonNode animation : file.json().path("animations")) {
+            String name = animation.path("name").asText("").strip();
+            names.add(name.isEmpty() ? "animation " + (names.size() + 1) : name);
+        }
+        return names;
+    }
+
+    private static Track read(GltfFile file, int number) {
         GltfScene scene = new GltfScene(file);
         GltfPoses poses = new GltfPoses(file, scene, Placement.METRES, false, number);
         double rate = poses.rate();

@@ -1,8 +1,8 @@
 package graykite.format.character;
 
 /**
- * Unpacks buffer views of glTF files that are compressed as {@code EXT_meshopt_compression} describes (Khronos). Whoever can
- * do it offers itself as a service; reading files of others never depends on it.
+ * Unpacks buffer views of glTF files that are compressed as {@code EXT_meshopt_compression} describes (Khronos). It takes native
+ * code, which core is to do without: whoever can do it offers itself as a service, and other files are read without it.
  */
 public interface PackedViews {
     /** What is packed. */

@@ -63,12 +63,12 @@ final class EyeParts {
         return mesh.build();
     }
 
-    Part upperLid(boolean left, int joint, double restElevation, Person.Eyes look) {
-        return lid(left ? "left upper lid" : "right upper lid", left, joint, restElevation, 1, look);
+    Part upperLid(boolean left, int joint, Person.Eyes look) {
+        return lid(left ? "left upper lid" : "right upper lid", left, joint, look.upper(), 1, look);
     }
 
-    Part lowerLid(boolean left, int joint, double restElevation, Person.Eyes look) {
-        return lid(left ? "left lower lid" : "right lower lid", left, joint, restElevation, -1, look);
+    Part lowerLid(boolean left, int joint, Person.Eyes look) {
+        return lid(left ? "left lower lid" : "right lower lid", left, joint, look.lower(), -1, look);
     }
 
     private Part lid(String name, boolean left, int joint, double margin, int up, Person.Eyes look) {
@@ -122,7 +122,7 @@ final class EyeParts {
                         .times(up > 0 ? 1 : 1.06)
                         .mix(look.lash(), lashes)
                         .times(i < 2 ? 0.6 : 1);
-                // The lower one goes over into the cheek. The lid is ruddier near its rim and darker in the fold.
+                // The upper lid is darker in the fold; the lower one goes over into the cheek.
                 double fold = smooth(14, 34, Math.abs(elevation[i] - margin));
                 mesh.add(
                         centre.plus(d.times(radius[i] + stands)).plus(new Vec(0, -0.45 * stands, 0)),

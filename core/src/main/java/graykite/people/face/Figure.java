@@ -84,10 +84,10 @@ public final class Figure {
         Person.Eyes e = person.eyes();
         parts.add(eyes.ball(true, EYE_LEFT, e.iris()));
         parts.add(eyes.ball(false, EYE_RIGHT, e.iris()));
-        parts.add(eyes.upperLid(true, UPPER_LEFT, e.upper(), e));
-        parts.add(eyes.upperLid(false, UPPER_RIGHT, e.upper(), e));
-        parts.add(eyes.lowerLid(true, LOWER_LEFT, e.lower(), e));
-        parts.add(eyes.lowerLid(false, LOWER_RIGHT, e.lower(), e));
+        parts.add(eyes.upperLid(true, UPPER_LEFT, e));
+        parts.add(eyes.upperLid(false, UPPER_RIGHT, e));
+        parts.add(eyes.lowerLid(true, LOWER_LEFT, e));
+        parts.add(eyes.lowerLid(false, LOWER_RIGHT, e));
     }
 
     private static void addWorn(List<Part> parts, Person person, Actions actions) {

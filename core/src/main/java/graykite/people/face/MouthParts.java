@@ -13,6 +13,7 @@ final class MouthParts {
     private static final Material WET = new Material("wet flesh", 0.34f, 0.35f, 0.5f, 0.6f, false);
     private static final Colour GUM = Colour.srgb(0xB0605C);
     private static final Colour TONGUE = Colour.srgb(0xC96A68);
+
     private final FacePlan plan;
     private final Actions actions;
     private final int joint;

@@ -20,6 +20,9 @@ import java.util.function.UnaryOperator;
  * between the corners of the mouth, so that it can open.
  */
 final class PictureGrid {
+    /** Depth, in millimetres, from which on a place goes wholly with the jaw. */
+    private static final double CHIN_FORWARD = 36;
+
     private final List<Vec> points = new ArrayList<>();
     private final List<float[]> coordinates = new ArrayList<>();
     private final List<int[]> triangles = new ArrayList<>();
@@ -27,9 +30,6 @@ final class PictureGrid {
     private final List<Integer> upperSeam = new ArrayList<>();
     private final Set<Integer> below = new HashSet<>();
     private final FacePlan plan;
-    /** Depth, in millimetres, from which on a place goes wholly with the jaw. */
-    private static final double CHIN_FORWARD = 36;
-
     private final double left;
     private final double right;
     private final double top;

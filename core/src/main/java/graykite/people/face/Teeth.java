@@ -58,9 +58,9 @@ final class Teeth {
         double width = row.widths[index] * 1.06;
         boolean molar = index > 2;
         double height = row.tall * (index == 1 ? 0.94 : index == 2 ? 1.03 : molar ? 0.84 : 1);
-        // The edges of a row run in a bow: side teeth of the upper row are shorter, of the lower lower, or they would
-        // stand out of an open
-        // mouth by themselves.
+        // Edges run in a bow: side teeth of the upper row are shorter, and of the lower lower, or those alone would
+        // stand
+        // out of an open mouth.
         double bow = row.up > 0
                 ? (index == 1 ? 0.7 : index == 2 ? 0.1 : molar ? 0.9 : 0)
                 : (molar ? 3.4 : index == 2 ? 0.8 : 0);
@@ -81,10 +81,9 @@ final class Teeth {
                     double cap = cap(rootward);
                     double x = cap * power(Math.cos(turn), 0.6) * width / 2 * (1 - 0.2 * smooth(0.35, 1, rootward));
                     double thick = deep * mix(blade, 1, smooth(0, 0.75, rootward));
-                    double face = Math.sin(turn) > 0 ? 0 : 1;
                     double z = -thick * 0.5 + cap * power(Math.sin(turn), 0.8) * thick * 0.5;
-                    // The outer face bulges a little and leans inward towards the edge.
-                    double lean = 0.9 * (1 - smooth(0, 0.8, rootward)) * (1 - face * 0.4);
+                    // It leans inward towards the edge, its outer face more than its inner one.
+                    double lean = (Math.sin(turn) > 0 ? 0.9 : 0.54) * (1 - smooth(0, 0.8, rootward));
                     double point = index == 2 ? 1.1 * Math.abs(x) / width * (1 - smooth(0, 0.5, rootward)) : 0;
                     double corner = index < 2 ? 1.5 * Math.pow(2 * Math.abs(x) / width, 4) * (1 - rootward) : 0;
                     double y = row.up * (height * rise(rootward) + point + 0.35 * corner);

@@ -3,6 +3,7 @@ package graykite.studio.desk;
 import graykite.acting.MotionOn;
 import graykite.acting.Pass;
 import graykite.acting.Performed;
+import graykite.base.Names;
 import graykite.edit.PassEdit;
 import graykite.edit.ProjectEdit;
 import graykite.format.TrackFiles;
@@ -77,12 +78,19 @@ final class PerformancesPane extends VBox {
         all.entrySet().stream()
                 .limit(Math.max(0, room))
                 .forEach(e -> workspace.edit(
-                        new ProjectEdit.KeepPerformance(Performed.whole(e.getKey(), e.getValue())), gesture));
+                        new ProjectEdit.KeepPerformance(
+                                Performed.whole(Names.free(e.getKey(), this::isKept), e.getValue())),
+                        gesture));
         workspace
                 .jobs()
                 .say(file.getFileName() + " holds " + all.size()
                         + " performances. They are kept: choose one to put it at the playhead."
                         + (room < all.size() ? " There was no room for all of them." : ""));
+    }
+
+    private boolean isKept(String name) {
+        return workspace.project().performances().stream()
+                .anyMatch(p -> p.name().equals(name));
     }
 
     private void tell(Track track) {

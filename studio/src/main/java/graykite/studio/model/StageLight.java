@@ -29,6 +29,11 @@ public final class StageLight {
                 .orElse(Project.EVERYWHERE);
     }
 
+    /** A gesture of its own: all that follows under it is undone at once. */
+    public long newGesture() {
+        return workspace.newGesture();
+    }
+
     /** Lights it otherwise; steps of one gesture are undone together. */
     public void light(Lighting lighting, long gesture) {
         set(get().lit(lighting), gesture);

@@ -2,7 +2,7 @@ package graykite.studio.view;
 
 import graykite.picture.Lighting;
 import graykite.studio.model.StageLight;
-import graykite.studio.model.Workspace;
+import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -20,16 +20,16 @@ final class LightBall extends StackPane {
     static final double SIZE = 104;
     private static final double RADIUS = 44;
 
-    private final Workspace workspace;
+    private final StageLight light;
     private final Canvas canvas = new Canvas(SIZE, SIZE);
     private long gesture;
 
-    LightBall(Workspace workspace) {
-        this.workspace = workspace;
+    LightBall(StageLight light) {
+        this.light = light;
         setId("light-ball");
         getStyleClass().add("light-ball");
         getChildren().add(canvas);
-        setMaxSize(SIZE, SIZE);
+        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.SLIDER);
         setAccessibleText("Where the key light comes from. Arrow keys turn it.");
@@ -37,32 +37,29 @@ final class LightBall extends StackPane {
                 this, new Tooltip("Drag the light; arrow keys turn it by 2 degrees, double-click puts it back"));
         setOnMousePressed(e -> {
             requestFocus();
-            gesture = workspace.newGesture();
+            gesture = light.newGesture();
             place(e);
         });
         setOnMouseDragged(this::place);
         setOnMouseClicked(e -> {
             if (e.getClickCount() == 2) {
                 Lighting usual = Lighting.USUAL;
-                light().light(light().get().lighting().from(usual.yaw(), usual.pitch()), gesture);
+                light.light(light.get().lighting().from(usual.yaw(), usual.pitch()), gesture);
             }
         });
         setOnKeyPressed(this::key);
     }
 
-    private StageLight light() {
-        return workspace.light();
-    }
-
     private void place(MouseEvent e) {
-        double x = (e.getX() - SIZE / 2) / RADIUS;
-        double y = (SIZE / 2 - e.getY()) / RADIUS;
+        Point2D at = canvas.sceneToLocal(e.getSceneX(), e.getSceneY());
+        double x = (at.getX() - SIZE / 2) / RADIUS;
+        double y = (SIZE / 2 - at.getY()) / RADIUS;
         // The spot lies where the ball faces the light: beyond its edge the light stays at the edge.
         double away = Math.max(1, Math.hypot(x, y) / 0.995);
         double up = Math.toDegrees(Math.asin(y / away));
         double level = Math.max(1e-3, Math.cos(Math.toRadians(up)));
         double side = Math.toDegrees(Math.asin(Math.clamp(x / away / level, -1, 1)));
-        light().light(light().get().lighting().from(Math.rint(side), Math.rint(up)), gesture);
+        light.light(light.get().lighting().from(Math.rint(side), Math.rint(up)), gesture);
     }
 
     private void key(KeyEvent e) {
@@ -79,7 +76,7 @@ final class LightBall extends StackPane {
                     default -> 0;
                 };
         if (right != 0 || up != 0) {
-            light().turn(right, up, workspace.newGesture());
+            light.turn(right, up, light.newGesture());
             e.consume();
         }
     }

@@ -27,7 +27,6 @@ import javafx.scene.paint.Color;
 
 /** How the stage is lit and what is behind those on it: kept with the line or scene, in movies and pictures too. */
 final class LightChip extends MenuButton {
-    private final Workspace workspace;
     private final StageLight light;
     private final LightBall ball;
     private final List<ToggleButton> moods = new ArrayList<>();
@@ -40,9 +39,8 @@ final class LightChip extends MenuButton {
     /** @param dressed is told how the stage is dressed, at once and whenever that changes */
     LightChip(Workspace workspace, Consumer<Dressing> dressed) {
         super("Light");
-        this.workspace = workspace;
         this.light = workspace.light();
-        ball = new LightBall(workspace);
+        ball = new LightBall(light);
         setId("stage-light");
         getStyleClass().add("stage-chip");
         setTooltip(new Tooltip(
@@ -66,7 +64,7 @@ final class LightChip extends MenuButton {
         for (Lighting.Mood mood : Lighting.Mood.values()) {
             ToggleButton button = choice(mood.title(), moodGroup, moods);
             button.setId("light-" + mood.word());
-            button.setOnAction(e -> light.light(light.get().lighting().withMood(mood), workspace.newGesture()));
+            button.setOnAction(e -> light.light(light.get().lighting().withMood(mood), light.newGesture()));
             moodRow.getChildren().add(button);
         }
         GridPane angles = new GridPane(8, 8);
@@ -105,7 +103,7 @@ final class LightChip extends MenuButton {
 
     private static Label heading(String text) {
         Label label = new Label(text);
-        label.getStyleClass().add("section-title");
+        label.getStyleClass().add("heading");
         return label;
     }
 
@@ -123,7 +121,7 @@ final class LightChip extends MenuButton {
         spinner.setPrefWidth(92);
         spinner.valueProperty().addListener((o, b, now) -> {
             if (!showing && now != null) {
-                light.light(light.get().lighting().from(side.getValue(), up.getValue()), workspace.newGesture());
+                light.light(light.get().lighting().from(side.getValue(), up.getValue()), light.newGesture());
             }
         });
         return spinner;

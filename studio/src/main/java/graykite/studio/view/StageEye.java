@@ -132,7 +132,7 @@ final class StageEye extends StackPane {
             dragY = e.getY();
             requestFocus();
             lighting = e.isAltDown() && e.getButton() == MouseButton.PRIMARY;
-            gesture = stage.newGesture();
+            gesture = stage.light().newGesture();
             tooled = e.getButton() == MouseButton.PRIMARY
                     && !lighting
                     && !e.isShiftDown()
@@ -179,7 +179,7 @@ final class StageEye extends StackPane {
         dragX = e.getX();
         dragY = e.getY();
         if (lighting) {
-            stage.turnLight(0.5 * dx, -0.5 * dy, gesture);
+            stage.light().turn(0.5 * dx, -0.5 * dy, gesture);
             return;
         }
         Camera now = camera.get();

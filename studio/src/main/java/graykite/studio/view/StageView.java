@@ -8,7 +8,6 @@ import graykite.studio.model.StageLight;
 import graykite.studio.model.Workspace;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.LongSupplier;
 import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
@@ -30,7 +29,6 @@ public final class StageView extends StackPane implements AutoCloseable {
 
     private final Settings settings;
     private final StageLight light;
-    private final LongSupplier newGesture;
     private final StagePainter painter = new StagePainter();
     private final Label note = new Label();
     private final ObjectProperty<Optional<FaceTool>> tool = new SimpleObjectProperty<>(Optional.empty());
@@ -55,7 +53,6 @@ public final class StageView extends StackPane implements AutoCloseable {
     public StageView(Workspace workspace) {
         this.settings = workspace.settings();
         this.light = workspace.light();
-        this.newGesture = workspace::newGesture;
         getStyleClass().add("stage");
         setMinSize(200, 160);
         // Plain: it is painted under every picture, and a gradient takes longer than the face.
@@ -165,14 +162,9 @@ public final class StageView extends StackPane implements AutoCloseable {
         }
     }
 
-    /** Turns the key light with the hand, by degrees to the right and up. */
-    void turnLight(double right, double up, long gesture) {
-        light.turn(right, up, gesture);
-    }
-
-    /** A gesture of its own: what follows under it is undone at once. */
-    long newGesture() {
-        return newGesture.getAsLong();
+    /** How those on stage are lit: turned by hand on the face. */
+    StageLight light() {
+        return light;
     }
 
     /** Says why there is no face, or nothing when the text is empty. */
