@@ -4,7 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.base.BadInput;
-import graykite.format.HandFile;
+import graykite.base.HandFile;
 import graykite.picture.Lighting;
 import graykite.time.FrameRate;
 import java.io.IOException;

@@ -21,6 +21,9 @@ final class FaceMap {
     private final double unit;
     private final double eyeX;
 
+    /** As long as from mouth to eyes on a grown face; a child's is shorter, and no narrower. */
+    private final double across;
+
     FaceMap(Character character) {
         this.character = character;
         this.deformer = new Deformer(character);
@@ -31,6 +34,7 @@ final class FaceMap {
         double high = left.y() - mouth.y();
         this.unit = high > 10 && high < 400 ? high : 68;
         this.eyeX = Math.max(0.25 * unit, Math.abs(left.x()));
+        this.across = 2.1 * eyeX;
     }
 
     private Vec findMouth() {
@@ -83,9 +87,9 @@ final class FaceMap {
             return Region.EYES;
         }
         float[] p = part.positions();
-        double x = Math.abs(p[3 * vertex]) / unit;
+        double x = Math.abs(p[3 * vertex]) / across;
         double t = (p[3 * vertex + 1] - mouth.y()) / unit;
-        double behind = (mouth.z() - p[3 * vertex + 2]) / unit;
+        double behind = (mouth.z() - p[3 * vertex + 2]) / across;
         if (behind > 1.05 || t > 1.75) {
             // Under the ears the jaw runs back to its hinge.
             return t > 0.72 ? Region.SKULL : t > -0.95 && behind < 1.65 ? Region.JAW : Region.BODY;
@@ -94,10 +98,12 @@ final class FaceMap {
             return Region.BODY;
         }
         if (t > 1.18) {
-            return x < eyeX / unit + 0.6 ? Region.BROWS : Region.SKULL;
+            return x < eyeX / across + 0.6 ? Region.BROWS : Region.SKULL;
         }
         if (t > 0.68) {
-            return Math.abs(x - eyeX / unit) < 0.36 ? Region.EYES : x < eyeX / unit ? Region.NOSE : Region.CHEEKS;
+            // Outward to the ends of the crow's feet.
+            double beside = x - eyeX / across;
+            return beside > -0.36 && beside < 0.46 ? Region.EYES : x < eyeX / across ? Region.NOSE : Region.CHEEKS;
         }
         if (t > 0.24) {
             return x < 0.32 ? Region.NOSE : Region.CHEEKS;

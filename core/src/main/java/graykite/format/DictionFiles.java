@@ -1,10 +1,10 @@
 package graykite.format;
 
-import static graykite.format.HandFile.MAPPER;
-import static graykite.format.HandFile.mistake;
-import static graykite.format.HandFile.number;
-import static graykite.format.HandFile.parse;
-import static graykite.format.HandFile.write;
+import static graykite.base.HandFile.MAPPER;
+import static graykite.base.HandFile.mistake;
+import static graykite.base.HandFile.number;
+import static graykite.base.HandFile.parse;
+import static graykite.base.HandFile.write;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;

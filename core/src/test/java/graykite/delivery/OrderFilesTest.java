@@ -8,7 +8,7 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import graykite.base.BadInput;
-import graykite.format.HandFile;
+import graykite.base.HandFile;
 import graykite.picture.Lighting;
 import graykite.time.FrameRate;
 import java.nio.file.Files;

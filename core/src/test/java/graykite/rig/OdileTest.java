@@ -9,7 +9,6 @@ import graykite.base.BadInput;
 import graykite.format.character.Cast;
 import graykite.format.character.CharacterStore;
 import graykite.mouth.Viseme;
-import graykite.people.Odile;
 import graykite.picture.Surface;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -156,7 +155,7 @@ class OdileTest {
     /** The stored figure is the one that the generator makes. */
     @Test
     void storeIsCurrent() {
-        Character made = Odile.build();
+        Character made = Cast.made("odile");
         assertEquals(made.channels(), ODILE.channels());
         for (int p = 0; p < made.parts().size(); p++) {
             assertArrayEquals(

@@ -1,8 +1,7 @@
 package graykite.format.character;
 
 import graykite.base.BadInput;
-import graykite.people.Odile;
-import graykite.people.Pim;
+import graykite.people.FaceMaker;
 import graykite.people.drawn.Brine;
 import graykite.rig.Character;
 import java.io.BufferedInputStream;
@@ -17,7 +16,7 @@ public final class Cast {
 
     /** Names that {@link #byName} knows. */
     public static List<String> names() {
-        return List.of("odile", "pim", "brine");
+        return List.of("odile", "pim", "brine", "wren", "sprat");
     }
 
     /** True when {@link #byName} knows the name. */
@@ -40,12 +39,7 @@ public final class Cast {
 
     /** Makes a character anew; takes a second or two. */
     public static Character made(String name) {
-        return switch (name) {
-            case "odile" -> Odile.build();
-            case "pim" -> Pim.build();
-            case "brine" -> Brine.build();
-            default -> throw new IllegalArgumentException("There is no plan for " + name + ".");
-        };
+        return name.equals("brine") ? Brine.build() : FaceMaker.of(PlanFiles.shipped(name));
     }
 
     private static Character stored(String name) {

@@ -1,8 +1,8 @@
 package graykite.people.face;
 
-import static graykite.people.face.Ease.bell;
-import static graykite.people.face.Ease.mix;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.bell;
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
 import static graykite.people.face.Move.lip;
 import static graykite.people.face.Move.lowerOnly;
 import static graykite.people.face.Move.push;
@@ -24,15 +24,23 @@ final class Actions {
     static final double JAW_DEGREES = 19;
 
     private final FacePlan plan;
+    /** How tall the face is, up to 1 for a grown one: what reaches too far would move its neighbours. */
+    private final double size;
+
     private final Map<String, Channel> channels = new LinkedHashMap<>();
     private final Map<String, Move> moves = new LinkedHashMap<>();
 
-    Actions(FacePlan plan) {
+    /** @param moving false leaves the moves out and keeps the names: for a face that is only looked at */
+    Actions(FacePlan plan, boolean moving) {
         this.plan = plan;
+        size = Math.min(1, (plan.eye().y() - plan.mouth().y()) / 66);
         jaw();
         lips();
         cheeks();
         brows();
+        if (!moving) {
+            moves.clear();
+        }
     }
 
     Map<String, Channel> channels() {
@@ -108,7 +116,7 @@ final class Actions {
                 "Tightens the corner of the mouth inward (AU 14)",
                 push(a, m.y(), m.z() - 9, 10, 10, 16, 3.5, 0.8, -5));
         both("lipPucker", Group.LIPS, "Draws the lips together and forward, as for a kiss (AU 18)", s -> {
-            double w = around(s, 1.55, 30);
+            double w = around(s, 1.55, 30 * size);
             double dx = -0.5 * drawn(s.p().x()) * w;
             double forward = 8.5 * w * (1 - 0.35 * Math.abs(s.across()));
             // The lips swell away from the seam, which itself stays shut.
@@ -118,7 +126,7 @@ final class Actions {
             return new Vec(dx, thick + (0.3 - 2.4 * s.lipness()) * w, forward);
         });
         both("lipFunneler", Group.LIPS, "Opens the lips into a funnel that shows the teeth (AU 22)", s -> {
-            double w = around(s, 1.45, 26);
+            double w = around(s, 1.45, 26 * size);
             double open = s.lipness() * s.open();
             return new Vec(
                     -0.25 * drawn(s.p().x()) * w,
@@ -216,18 +224,18 @@ final class Actions {
                 "innerBrowRaiser",
                 Group.BROWS,
                 "Raises the inner end of the brow (AU 1)",
-                push(b.x() - 17, b.y() - 1, b.z(), 15, 17, 26, -0.6, 10.5, -0.5));
+                push(b.x() - 17, b.y() - 1, b.z(), 15, 17 * size, 26, -0.6, 10.5, -0.5));
         pair(
                 "outerBrowRaiser",
                 Group.BROWS,
                 "Raises the outer part of the brow (AU 2)",
-                push(b.x() + 12, b.y(), b.z() - 6, 19, 17, 28, 0.4, 10.5, -1));
+                push(b.x() + 12, b.y(), b.z() - 6, 19, 17 * size, 28, 0.4, 10.5, -1));
         pair(
                 "browLowerer",
                 Group.BROWS,
                 "Lowers the brow and draws it inward (AU 4)",
-                push(b.x() - 13, b.y(), b.z(), 17, 15, 26, -4.2, -10, 1.8)
-                        .and(push(b.x() + 10, b.y(), b.z() - 4, 18, 13, 26, -1.6, -3.2, 0.6)));
+                push(b.x() - 13, b.y(), b.z(), 17, 15 * size, 26, -4.2, -10, 1.8)
+                        .and(push(b.x() + 10, b.y(), b.z() - 4, 18, 13 * size, 26, -1.6, -3.2, 0.6)));
     }
 
     /** Skin that sinks (or stands out, when deep is above 0) along a line between two places in front of the face. */

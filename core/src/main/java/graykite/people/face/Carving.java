@@ -1,7 +1,7 @@
 package graykite.people.face;
 
-import static graykite.people.face.Ease.mix;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import graykite.picture.Colour;
@@ -139,15 +139,15 @@ public final class Carving {
     }
 
     /** The neck between head and collar; it leans forward and ends inside the head. */
-    static Part neck(int joint, Material skin, Colour tone, double radius) {
+    static Part neck(int joint, Material skin, Colour tone, Person.Neck neck) {
         MeshBuilder mesh = new MeshBuilder("neck", skin, joint);
         latheDown(
                 mesh,
                 14,
                 36,
                 (u, turn) -> {
-                    double y = mix(-38, -142, u);
-                    double r = radius * mix(0.74, 1.06, smooth(0, 1, u));
+                    double y = mix(-38, -142 + neck.rise(), u);
+                    double r = neck.radius() * mix(0.74, 1.06, smooth(0, 1, u));
                     double lean = mix(-8, -24, u);
                     return new Vec(r * Math.sin(turn), y, lean + r * Math.cos(turn));
                 },

@@ -1,7 +1,7 @@
 package graykite.people.face;
 
-import static graykite.people.face.Ease.mix;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import graykite.picture.Colour;
@@ -22,7 +22,11 @@ final class EyeParts {
         this.skin = skin;
     }
 
-    Part ball(boolean left, int joint, Colour iris) {
+    Part ball(boolean left, int joint, Person.Eyes look) {
+        Colour iris = look.iris();
+        double edge = IRIS * look.irisSize();
+        double pupilEdge = PUPIL * look.irisSize();
+
         MeshBuilder mesh = new MeshBuilder(left ? "left eye" : "right eye", WET_EYE, joint);
         Vec centre = centre(left);
         double r = plan.eyeRadius();
@@ -35,7 +39,7 @@ final class EyeParts {
                 true,
                 (u, v) -> {
                     double polar = 0.62 * Math.PI * Math.pow(u, 1.2);
-                    double bulge = 1 + 0.055 * smooth(IRIS * 1.25, 0, polar);
+                    double bulge = 1 + 0.055 * smooth(edge * 1.25, 0, polar);
                     double turn = 2 * Math.PI * v;
                     return centre.plus(new Vec(
                                     Math.sin(polar) * Math.cos(turn),
@@ -47,17 +51,18 @@ final class EyeParts {
                     Vec d = p.minus(centre).unit();
                     double polar = Math.acos(Math.clamp(d.z(), -1, 1));
                     double turn = Math.atan2(d.y(), d.x());
-                    if (polar < PUPIL) {
-                        return pupil.mix(iris.times(0.3), smooth(PUPIL * 0.86, PUPIL, polar));
+                    if (polar < pupilEdge) {
+                        return pupil.mix(iris.times(0.3), smooth(pupilEdge * 0.86, pupilEdge, polar));
                     }
                     double streak = 0.86 + 0.14 * Math.sin(turn * 19) * Math.sin(turn * 7 + 1);
-                    double depth = smooth(PUPIL, IRIS * 0.85, polar);
+                    double depth = smooth(pupilEdge, edge * 0.85, polar);
                     double low = 0.75 + 0.45 * smooth(0.3, -0.9, Math.sin(turn));
                     Colour inside = iris.times(mix(0.55, 1.15, depth) * streak * low);
-                    Colour ringed = inside.mix(rim, smooth(IRIS * 0.84, IRIS * 0.97, polar));
-                    Colour vein = white.mix(Colour.srgb(0xCE9A90), 0.55 * smooth(0.9, 1.5, polar));
+                    Colour ringed = inside.mix(rim, smooth(edge * 0.84, edge * 0.97, polar));
+                    Colour vein =
+                            white.mix(Colour.srgb(0xCE9A90), 0.55 * smooth(Math.max(0.9, edge * 1.1), 1.5, polar));
                     double shaded = 1 - 0.35 * smooth(0.1, 0.75, d.y());
-                    return ringed.mix(vein, smooth(IRIS * 0.985, IRIS * 1.05, polar))
+                    return ringed.mix(vein, smooth(edge * 0.985, edge * 1.05, polar))
                             .times(shaded);
                 });
         return mesh.build();

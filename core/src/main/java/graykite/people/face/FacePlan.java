@@ -13,13 +13,13 @@ import graykite.geometry.Vec;
  * @param lowerLip height of the red of the lower lip
  * @param upperBulge how far the upper lip stands out
  * @param lowerBulge how far the lower lip stands out
+ * @param teeth size of the teeth, 1 for a grown person's
  * @param eye centre of the left eyeball
  * @param eyeRadius of the eyeball
  * @param brow middle of the left brow
  * @param jawHinge the left jaw joint
  * @param cheek the apple of the left cheek
  * @param noseTip foremost point of the nose
- * @param neck radius of the neck
  */
 public record FacePlan(
         Field form,
@@ -30,13 +30,16 @@ public record FacePlan(
         double lowerLip,
         double upperBulge,
         double lowerBulge,
+        double teeth,
         Vec eye,
         double eyeRadius,
         Vec brow,
         Vec jawHinge,
         Vec cheek,
-        Vec noseTip,
-        double neck) {
+        Vec noseTip) {
+
+    /** How near to the surface is on it, in millimetres. */
+    private static final double NEAR = 1e-4;
 
     /** Where a ray from the centre leaves the form. */
     public Vec surface(Vec direction) {
@@ -52,17 +55,39 @@ public record FacePlan(
             inside -= Math.max(1.0, 0.55 * free);
         }
         if (inside <= 5) {
-            throw new IllegalStateException("The form does not hold its own centre.");
+            throw new IllegalArgumentException(
+                    "The masses do not make a head: its centre lies outside of them. Move the centre or the masses.");
         }
-        for (int i = 0; i < 16; i++) {
-            double middle = (inside + outside) / 2;
-            if (distance(direction, middle) < 0) {
-                inside = middle;
-            } else {
-                outside = middle;
+        return centre.plus(direction.times(crossing(direction, inside, outside)));
+    }
+
+    /** Where a ray crosses the surface, by false position with the Illinois rule (Dowell & Jarratt 1971). */
+    private double crossing(Vec direction, double inside, double outside) {
+        double a = inside;
+        double b = outside;
+        double fa = distance(direction, a);
+        double fb = distance(direction, b);
+        double c = a;
+        int last = 0;
+        for (int i = 0; i < 40 && fb > fa; i++) {
+            c = (fb * a - fa * b) / (fb - fa);
+            double fc = distance(direction, c);
+            if (Math.abs(fc) < NEAR) {
+                break;
             }
+            int side = fc < 0 ? -1 : 1;
+            if (side < 0) {
+                a = c;
+                fa = fc;
+                fb = last == side ? fb / 2 : fb;
+            } else {
+                b = c;
+                fb = fc;
+                fa = last == side ? fa / 2 : fa;
+            }
+            last = side;
         }
-        return centre.plus(direction.times((inside + outside) / 2));
+        return c;
     }
 
     private double distance(Vec direction, double t) {

@@ -54,7 +54,8 @@ public interface Field {
         return (x, y, z) -> -smoothMin(-at(x, y, z), other.at(x, y, z), blend);
     }
 
-    private static double smoothMin(double a, double b, double k) {
+    /** The lesser of two distances, blended where they are within k of one another. */
+    static double smoothMin(double a, double b, double k) {
         double h = Math.max(k - Math.abs(a - b), 0) / k;
         return Math.min(a, b) - h * h * h * k / 6;
     }

@@ -39,8 +39,17 @@ public final class Figure {
 
     /** Builds it; takes about a second. */
     public static Character of(Person person) {
+        return of(person, true);
+    }
+
+    /** The same at rest only, for the eye: its skin does not move. Takes a tenth of the time. */
+    public static Character sketch(Person person) {
+        return of(person, false);
+    }
+
+    private static Character of(Person person, boolean moving) {
         FacePlan plan = person.plan();
-        Actions actions = new Actions(plan);
+        Actions actions = new Actions(plan, moving);
         SkinGrid grid = new SkinGrid(plan);
         SkinTone tone = new SkinTone(person);
         SkinPart skin = new SkinPart(plan, grid, actions, SKIN, HEAD, tone::of);
@@ -48,7 +57,7 @@ public final class Figure {
         parts.add(skin.part());
         addMouth(parts, plan, actions);
         addEyes(parts, person);
-        addWorn(parts, person, actions);
+        addWorn(parts, person, grid, actions);
         List<Corrective> correctives = new ArrayList<>(skin.correctives());
         correctives.add(new Corrective("tongueUp*jawDrop", "tongueUp", "jawDrop"));
         correctives.add(new Corrective("tongueOut*jawDrop", "tongueOut", "jawDrop"));
@@ -82,15 +91,15 @@ public final class Figure {
     private static void addEyes(List<Part> parts, Person person) {
         EyeParts eyes = new EyeParts(person.plan(), SKIN);
         Person.Eyes e = person.eyes();
-        parts.add(eyes.ball(true, EYE_LEFT, e.iris()));
-        parts.add(eyes.ball(false, EYE_RIGHT, e.iris()));
+        parts.add(eyes.ball(true, EYE_LEFT, e));
+        parts.add(eyes.ball(false, EYE_RIGHT, e));
         parts.add(eyes.upperLid(true, UPPER_LEFT, e));
         parts.add(eyes.upperLid(false, UPPER_RIGHT, e));
         parts.add(eyes.lowerLid(true, LOWER_LEFT, e));
         parts.add(eyes.lowerLid(false, LOWER_RIGHT, e));
     }
 
-    private static void addWorn(List<Part> parts, Person person, Actions actions) {
+    private static void addWorn(List<Part> parts, Person person, SkinGrid grid, Actions actions) {
         FacePlan plan = person.plan();
         Person.Tones tones = person.tones();
         Person.Brows brows = person.brows();
@@ -99,7 +108,8 @@ public final class Figure {
             parts.add(Carving.brow(plan, actions, left, HEAD, brows.colour(), brows.thick(), brows.arch()));
             parts.add(Carving.ear(left, HEAD, SKIN, ear, person.ears()));
         }
-        parts.add(Carving.neck(BODY, SKIN, tones.base().mix(tones.cool(), 0.4), plan.neck()));
+        parts.add(Carving.neck(BODY, SKIN, tones.base().mix(tones.cool(), 0.4), person.neck()));
+        person.whiskers().ifPresent(c -> parts.add(Whiskers.of(plan, grid, actions, HEAD, c)));
         parts.addAll(person.wardrobe().on(HEAD, CHEST));
     }
 

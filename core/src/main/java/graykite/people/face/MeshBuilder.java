@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 
 /** Collects vertices and triangles of one part, then its morph targets. */
 public final class MeshBuilder {
@@ -69,12 +70,13 @@ public final class MeshBuilder {
      */
     public int grid(int rows, int columns, boolean around, Surface2 surface, Function<Vec, Colour> colour) {
         int first = points.size();
-        for (int r = 0; r < rows; r++) {
-            for (int c = 0; c < columns; c++) {
-                Vec p = surface.at(r / (double) (rows - 1), c / (double) (around ? columns : columns - 1));
-                add(p, colour.apply(p));
-            }
-        }
+        double wide = around ? columns : columns - 1;
+        // Carving a surface takes many steps for each point.
+        List<Vec> carved = IntStream.range(0, rows * columns)
+                .parallel()
+                .mapToObj(i -> surface.at(i / columns / (double) (rows - 1), i % columns / wide))
+                .toList();
+        carved.forEach(p -> add(p, colour.apply(p)));
         for (int r = 0; r + 1 < rows; r++) {
             for (int c = 0; c < (around ? columns : columns - 1); c++) {
                 int next = (c + 1) % columns;

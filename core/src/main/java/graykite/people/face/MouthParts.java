@@ -1,7 +1,7 @@
 package graykite.people.face;
 
-import static graykite.people.face.Ease.mix;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import graykite.picture.Colour;
@@ -17,6 +17,7 @@ final class MouthParts {
     private final FacePlan plan;
     private final Actions actions;
     private final int joint;
+    private final double size;
     private final DentalArch upper;
     private final DentalArch lower;
 
@@ -25,32 +26,33 @@ final class MouthParts {
         this.actions = actions;
         this.joint = joint;
         double z = plan.mouth().z();
-        upper = new DentalArch(28.6, 35, z - 6.9);
-        lower = new DentalArch(27.0, 35, z - 9.7);
+        size = plan.teeth();
+        upper = new DentalArch(28.6 * size, 35 * size, z - 6.9);
+        lower = new DentalArch(27.0 * size, 35 * size, z - 6.9 - 2.8 * size);
     }
 
     Part upperTeeth() {
         MeshBuilder mesh = new MeshBuilder("upper teeth", Teeth.ENAMEL, joint);
-        new Teeth(upper, Teeth.Row.UPPER, plan.mouth().y() - 2.0).addTo(mesh);
+        new Teeth(upper, Teeth.Row.UPPER, plan.mouth().y() - 2.0, size).addTo(mesh);
         return mesh.build();
     }
 
     Part lowerTeeth() {
         MeshBuilder mesh = new MeshBuilder("lower teeth", Teeth.ENAMEL, joint);
-        new Teeth(lower, Teeth.Row.LOWER, plan.mouth().y() - 1.0).addTo(mesh);
+        new Teeth(lower, Teeth.Row.LOWER, plan.mouth().y() - 1.0, size).addTo(mesh);
         jawed(mesh);
         return mesh.build();
     }
 
     Part upperGum() {
         MeshBuilder mesh = new MeshBuilder("upper gum", WET, joint);
-        gum(mesh, upper, plan.mouth().y() + 11, 1);
+        gum(mesh, upper, plan.mouth().y() - 2 + 13 * size, 1);
         return mesh.build();
     }
 
     Part lowerGum() {
         MeshBuilder mesh = new MeshBuilder("lower gum", WET, joint);
-        gum(mesh, lower, plan.mouth().y() - 12.2, -1);
+        gum(mesh, lower, plan.mouth().y() - 1 - 11.2 * size, -1);
         jawed(mesh);
         return mesh.build();
     }
@@ -63,16 +65,16 @@ final class MouthParts {
     }
 
     /** A roll along the arch that rises between the teeth and hides their roots. */
-    private static void gum(MeshBuilder mesh, DentalArch arch, double y, int up) {
+    private void gum(MeshBuilder mesh, DentalArch arch, double y, int up) {
         mesh.grid(
                 56,
                 8,
                 true,
                 (u, v) -> {
-                    double along = (u - 0.5) * 118;
+                    double along = (u - 0.5) * 118 * size;
                     Vec at = arch.at(along, y);
                     double turn = 2 * Math.PI * v;
-                    double thick = 5.6 + 0.5 * Math.cos(2 * Math.PI * along / 7.6);
+                    double thick = 5.6 + 0.5 * Math.cos(2 * Math.PI * along / (7.6 * size));
                     return at.plus(arch.outward(along).times(4.4 * Math.cos(turn) - 3.4))
                             .plus(new Vec(0, thick * Math.sin(turn) * (Math.sin(turn) * up < 0 ? 0.85 : 1.2), 0));
                 },
@@ -95,7 +97,7 @@ final class MouthParts {
                     double u = 1 - Math.pow(1 - row, 1.8);
                     double body = Math.sqrt(Math.max(0, 1 - Math.pow(u, 5)));
                     double start = smooth(0, 0.08, u);
-                    double wide = mix(19, 14, u) * body * start;
+                    double wide = mix(19, 14, u) * size * body * start;
                     double tall = mix(9.5, 3.4, smooth(0, 1, u)) * body * start;
                     double turn = 2 * Math.PI * v;
                     double x = wide * Math.cos(turn);

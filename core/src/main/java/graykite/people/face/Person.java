@@ -4,6 +4,7 @@ import graykite.geometry.Vec;
 import graykite.picture.Colour;
 import graykite.rig.Part;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One of our people as a plan: what the generator needs to make the figure.
@@ -14,10 +15,21 @@ import java.util.List;
  * @param eyes irises and lids
  * @param brows how the brows are carved
  * @param ears where the left ear sits and how large it is
+ * @param neck the neck
+ * @param whiskers their colour, for those that have some
  * @param wardrobe what is worn, on the joints that it is given
  */
 public record Person(
-        String name, FacePlan plan, Tones tones, Marks marks, Eyes eyes, Brows brows, Ears ears, Wear wardrobe) {
+        String name,
+        FacePlan plan,
+        Tones tones,
+        Marks marks,
+        Eyes eyes,
+        Brows brows,
+        Ears ears,
+        Neck neck,
+        Optional<Colour> whiskers,
+        Wear wardrobe) {
 
     /**
      * Colours of the skin.
@@ -37,11 +49,13 @@ public record Person(
     }
 
     /**
+     * @param irisSize 1 for a person's
      * @param upper degrees over the middle at which the upper lid rests
      * @param lower degrees, negative, at which the lower lid rests
      * @param lashes millimetres by which the upper lashes stand out at the outer corner
      */
-    public record Eyes(Colour iris, Colour lid, Colour lash, double upper, double lower, double lashes) {}
+    public record Eyes(
+            Colour iris, double irisSize, Colour lid, Colour lash, double upper, double lower, double lashes) {}
 
     /**
      * @param thick half the height of the brow, millimetres
@@ -55,6 +69,12 @@ public record Person(
      * @param degreesOff how far its back stands off the head
      */
     public record Ears(Vec at, double tall, double degreesOff) {}
+
+    /**
+     * @param radius in millimetres
+     * @param rise how much higher than a grown person's it ends
+     */
+    public record Neck(double radius, double rise) {}
 
     /** Makes what is worn. */
     @FunctionalInterface

@@ -1,7 +1,7 @@
 package graykite.people.face;
 
 import static graykite.base.Require.requireThat;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import graykite.picture.Material;
@@ -71,7 +71,7 @@ public final class PictureFigure {
         this.picture = picture;
         this.form = new PictureForm(pixels);
         this.plan = form.plan();
-        this.actions = new Actions(plan);
+        this.actions = new Actions(plan, true);
         this.grid = new PictureGrid(picture, form.marks(), form::flat, form::relief, plan);
         actions.channels().forEach(channels::put);
     }

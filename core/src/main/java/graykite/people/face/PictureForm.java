@@ -1,7 +1,7 @@
 package graykite.people.face;
 
 import static graykite.base.Require.requireThat;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import java.util.LinkedHashMap;
@@ -100,12 +100,12 @@ final class PictureForm {
                 seam.y() - mark("lower lip bottom").y(),
                 0,
                 0,
+                1,
                 standing(eyeX, eyeY),
                 12,
                 standing(browX, browY),
                 new Vec(0, eyeY - 20, -60),
                 standing(eyeX + 3, (eyeY + seam.y()) / 2 - 4),
-                standing(0, tip.y()),
-                40);
+                standing(0, tip.y()));
     }
 }

@@ -1,6 +1,6 @@
 package graykite.people.face;
 
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import graykite.picture.Texture;

@@ -1,7 +1,7 @@
 package graykite.people.face;
 
-import static graykite.people.face.Ease.mix;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import java.util.List;
@@ -36,12 +36,19 @@ final class SkinGrid {
     private final FacePlan plan;
     private final Vec axis;
     private final Vec up;
+    /** Where the red of the lips ends, by spoke. */
+    private final Vec[] borders;
+
     private final List<Node> nodes;
 
     SkinGrid(FacePlan plan) {
         this.plan = plan;
         this.axis = plan.mouth().minus(plan.centre()).unit();
         this.up = new Vec(0, 1, 0).minus(axis.times(axis.y())).unit();
+        borders = IntStream.range(0, SPOKES)
+                .parallel()
+                .mapToObj(spoke -> lip(angle(spoke), 1))
+                .toArray(Vec[]::new);
         nodes = IntStream.range(0, RINGS * SPOKES)
                 .parallel()
                 .mapToObj(i -> node(i / SPOKES, i % SPOKES))
@@ -81,8 +88,8 @@ final class SkinGrid {
             lipness = 1;
         } else {
             double r = (ring - BORDER) / (double) FACE_RINGS;
-            point = face(phi, r);
-            Vec border = lip(phi, 1);
+            Vec border = borders[spoke];
+            point = face(phi, r, border);
             double away = point.minus(border).length();
             lipness = 1 - smooth(0, 26, away);
             // Above and below part ever more gently away from the lips.
@@ -151,8 +158,7 @@ final class SkinGrid {
         return new Vec(x, seam.y() * (1 - depth * 0.4) + (plan.mouth().y() - 1) * depth * 0.4 + height, z);
     }
 
-    private Vec face(double phi, double r) {
-        Vec border = lip(phi, 1);
+    private Vec face(double phi, double r, Vec border) {
         Vec direction = border.minus(plan.centre()).unit();
         double theta0 = Math.acos(Math.clamp(direction.dot(axis), -1, 1));
         double az0 = Math.atan2(direction.dot(up), direction.x());

@@ -1,7 +1,7 @@
 package graykite.people.face;
 
-import static graykite.people.face.Ease.mix;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import graykite.picture.Colour;
@@ -10,7 +10,10 @@ import graykite.rig.Corrective;
 import graykite.rig.LipLine;
 import graykite.rig.Part;
 import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import java.util.function.IntFunction;
 
@@ -71,22 +74,34 @@ final class SkinPart {
                         grid.index(ring, spoke + 1));
             }
         }
-        actions.moves().forEach((name, move) -> add(mesh, name, i -> move(name, i)));
+        Map<String, IntFunction<Vec>> targets = new LinkedHashMap<>();
+        actions.moves().keySet().forEach(name -> targets.put(name, i -> move(name, i)));
+        if (actions.moves().isEmpty()) {
+            part = mesh.build();
+            return;
+        }
         for (String opener : OPENERS) {
-            closing(mesh, "lipsTogether", opener);
-            towardsTeeth(mesh, opener);
+            closing(targets, "lipsTogether", opener);
+            towardsTeeth(targets, opener);
         }
         for (Actions.Meeting meeting : actions.meetings()) {
             String name = meeting.first() + "*" + meeting.second();
             correctives.add(new Corrective(name, meeting.first(), meeting.second()));
-            add(mesh, name, i -> meeting.move().at(Spot.onSkin(grid.nodes().get(i))));
+            targets.put(name, i -> meeting.move().at(Spot.onSkin(grid.nodes().get(i))));
         }
+        add(mesh, targets);
         part = mesh.build();
     }
 
-    private void add(MeshBuilder mesh, String name, IntFunction<Vec> move) {
-        Vec[] moves = corners.stretched(move);
-        mesh.target(name, i -> moves[i]);
+    /** Stretches the skin beside the corners for all targets at once, then adds them in their order. */
+    private void add(MeshBuilder mesh, Map<String, IntFunction<Vec>> targets) {
+        List<Vec[]> stretched =
+                targets.values().parallelStream().map(corners::stretched).toList();
+        Iterator<Vec[]> next = stretched.iterator();
+        targets.keySet().forEach(name -> {
+            Vec[] moves = next.next();
+            mesh.target(name, i -> moves[i]);
+        });
     }
 
     private Vec move(String action, int vertex) {
@@ -94,10 +109,10 @@ final class SkinPart {
     }
 
     /** Takes back what an action opens between the two sides of the seam: a quarter above, three quarters below. */
-    private void closing(MeshBuilder mesh, String shut, String opener) {
+    private void closing(Map<String, IntFunction<Vec>> targets, String shut, String opener) {
         String name = shut + "*" + opener;
         correctives.add(new Corrective(name, shut, opener));
-        add(mesh, name, i -> {
+        targets.put(name, i -> {
             SkinGrid.Node node = grid.nodes().get(i);
             boolean upper = Math.sin(SkinGrid.angle(node.spoke())) >= 0;
             int other = SkinGrid.SPOKES - node.spoke();
@@ -110,10 +125,10 @@ final class SkinPart {
     }
 
     /** Keeps the lower lip under the upper teeth whatever moves it away. */
-    private void towardsTeeth(MeshBuilder mesh, String opener) {
+    private void towardsTeeth(Map<String, IntFunction<Vec>> targets, String opener) {
         String name = "lipToTeeth*" + opener;
         correctives.add(new Corrective(name, "lipToTeeth", opener));
-        add(mesh, name, i -> {
+        targets.put(name, i -> {
             SkinGrid.Node node = grid.nodes().get(i);
             if (Math.sin(SkinGrid.angle(node.spoke())) >= 0) {
                 return Vec.ZERO;

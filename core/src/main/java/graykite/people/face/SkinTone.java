@@ -1,7 +1,7 @@
 package graykite.people.face;
 
-import static graykite.people.face.Ease.bell;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.bell;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import graykite.picture.Colour;

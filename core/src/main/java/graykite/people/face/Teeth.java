@@ -1,7 +1,7 @@
 package graykite.people.face;
 
-import static graykite.people.face.Ease.mix;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import graykite.picture.Colour;
@@ -36,28 +36,34 @@ final class Teeth {
     private final DentalArch arch;
     private final Row row;
     private final double edge;
+    private final double size;
 
-    /** @param edge height of the biting edge in front */
-    Teeth(DentalArch arch, Row row, double edge) {
+    /**
+     * @param edge height of the biting edge in front
+     * @param size of each tooth, 1 for a grown person's
+     */
+    Teeth(DentalArch arch, Row row, double edge, double size) {
         this.arch = arch;
         this.row = row;
         this.edge = edge;
+        this.size = size;
     }
 
     void addTo(MeshBuilder mesh) {
         for (int side = -1; side <= 1; side += 2) {
             double along = 0;
             for (int i = 0; i < row.widths.length; i++) {
-                add(mesh, side * (along + row.widths[i] / 2), i);
-                along += row.widths[i];
+                double width = row.widths[i] * size;
+                add(mesh, side * (along + width / 2), i);
+                along += width;
             }
         }
     }
 
     private void add(MeshBuilder mesh, double along, int index) {
-        double width = row.widths[index] * 1.06;
+        double width = row.widths[index] * size * 1.06;
         boolean molar = index > 2;
-        double height = row.tall * (index == 1 ? 0.94 : index == 2 ? 1.03 : molar ? 0.84 : 1);
+        double height = row.tall * size * (index == 1 ? 0.94 : index == 2 ? 1.03 : molar ? 0.84 : 1);
         // Edges run in a bow: side teeth of the upper row are shorter, and of the lower lower, or those alone would
         // stand
         // out of an open mouth.

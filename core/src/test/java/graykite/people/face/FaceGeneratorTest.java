@@ -3,6 +3,7 @@ package graykite.people.face;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.geometry.Ease;
 import graykite.geometry.Vec;
 import graykite.rig.Character;
 import graykite.rig.Deformer;

@@ -1,36 +1,100 @@
-package graykite.people.face;
+package graykite.people.wear;
 
-import static graykite.people.face.Ease.mix;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
+import graykite.people.face.Carving;
+import graykite.people.face.FacePlan;
+import graykite.people.face.MeshBuilder;
 import graykite.picture.Colour;
 import graykite.rig.Part;
 import java.util.function.DoubleUnaryOperator;
 
 /** Hair as one carved volume that lies on the head and sinks into the skin at its edges. */
-public final class Hair {
-    private Hair() {}
+final class HairShell {
+    private HairShell() {}
 
     /** A figure for a place in the hair: how far down, 0 to 1, and the turn about the head, 0 in front. */
     @FunctionalInterface
-    public interface Relief {
+    interface Relief {
         double at(double down, double turn);
     }
 
+    /** Direction from the middle of the head to a place in the hair. */
+    @FunctionalInterface
+    private interface Aim {
+        Vec at(double down, double turn);
+    }
+
+    /** How much of its thickness hair keeps at a place on the head: none of it under a cap. */
+    @FunctionalInterface
+    interface Pressed {
+        double at(Vec skin);
+    }
+
+    /** How far behind the top of the head the whorl lies, as an angle. */
+    private static final double WHORL = 0.42;
+
+    /** Millimetres that stay of hair under a cap. */
+    private static final double FLAT = 2;
+
     /**
-     * Carves it.
+     * Hair that begins at a height, under whatever is worn.
      *
-     * @param top height at which it begins, under whatever is worn, by the turn
+     * @param top height at which it begins by the turn
      * @param line height of the hairline by the turn
      * @param thick millimetres over the skin
      */
-    public static Part shell(
+    static Part band(
             FacePlan plan,
             int joint,
             DoubleUnaryOperator top,
             DoubleUnaryOperator line,
             Relief thick,
+            Colour light,
+            Colour dark,
+            int rows,
+            int columns) {
+        Aim aim = (down, turn) -> aim(mix(top.applyAsDouble(turn), line.applyAsDouble(turn), down), turn)
+                .minus(plan.centre())
+                .unit();
+        return carved(plan, joint, aim, thick, skin -> 1, light, dark, rows, columns);
+    }
+
+    /** Hair that grows from a whorl at the back of the crown down to the hairline. */
+    static Part crown(
+            FacePlan plan,
+            int joint,
+            DoubleUnaryOperator line,
+            Relief thick,
+            Pressed pressed,
+            Colour light,
+            Colour dark,
+            int rows,
+            int columns) {
+        Vec whorl = new Vec(0, Math.cos(WHORL), -Math.sin(WHORL));
+        Aim aim = (down, turn) -> {
+            Vec end = aim(line.applyAsDouble(turn), turn).minus(plan.centre()).unit();
+            double angle = Math.acos(Math.clamp(whorl.dot(end), -1, 1));
+            double part = Math.max(0.01, down);
+            return whorl.times(Math.sin((1 - part) * angle))
+                    .plus(end.times(Math.sin(part * angle)))
+                    .unit();
+        };
+        return carved(plan, joint, aim, thick, pressed, light, dark, rows, columns);
+    }
+
+    private static Vec aim(double y, double turn) {
+        return new Vec(81 * Math.sin(-turn), y, -12 + 97 * Math.cos(turn));
+    }
+
+    private static Part carved(
+            FacePlan plan,
+            int joint,
+            Aim aim,
+            Relief thick,
+            Pressed pressed,
             Colour light,
             Colour dark,
             int rows,
@@ -43,13 +107,13 @@ public final class Hair {
                 (u, rawTurn) -> {
                     double turn = -Math.IEEEremainder(rawTurn, 2 * Math.PI);
                     double down = Math.min(1, u / 0.88);
-                    double y = mix(top.applyAsDouble(turn), line.applyAsDouble(turn), down);
-                    Vec aim = new Vec(81 * Math.sin(-turn), y, -12 + 97 * Math.cos(turn));
-                    Vec skin = plan.surface(aim.minus(plan.centre()).unit());
+                    Vec skin = plan.surface(aim.at(down, turn));
                     Vec out = plan.normal(skin);
                     // The edge rolls inward and ends under the skin.
                     double tuck = smooth(0.86, 1, u);
-                    double height = thick.at(down, turn) * Math.sqrt(Math.max(0, 1 - tuck * tuck)) - 3.5 * tuck;
+                    double full = thick.at(down, turn);
+                    double kept = full > FLAT ? mix(FLAT, full, pressed.at(skin)) : full;
+                    double height = kept * Math.sqrt(Math.max(0, 1 - tuck * tuck)) - 3.5 * tuck;
                     return skin.plus(out.times(height)).plus(new Vec(0, -2.5 * tuck, 0));
                 },
                 p -> light);
@@ -88,7 +152,7 @@ public final class Hair {
     }
 
     /** A knot of hair wound into a ball. */
-    public static Part bun(int joint, Vec at, double radius, Colour light, Colour dark) {
+    static Part bun(int joint, Vec at, double radius, Colour light, Colour dark) {
         MeshBuilder mesh = new MeshBuilder("bun", Carving.HAIR, joint);
         mesh.grid(
                 20,

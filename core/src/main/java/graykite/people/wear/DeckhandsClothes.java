@@ -1,7 +1,7 @@
-package graykite.people;
+package graykite.people.wear;
 
-import static graykite.people.face.Ease.mix;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import graykite.people.face.Carving;
@@ -11,15 +11,15 @@ import graykite.picture.Colour;
 import graykite.rig.Part;
 import java.util.SplittableRandom;
 
-/** Pim's knitted cap, curls, striped jersey and oilskin coat. */
-final class DeckhandWardrobe {
+/** A knitted cap, curls under its front, a striped jersey and an oilskin coat. */
+final class DeckhandsClothes {
     /** How far the cap is pushed back: its rim rises by so much a millimetre towards the front. */
     private static final double TILT = 0.27;
 
     /** Share of the cap's rows that line its inside. */
     private static final double LINING = 0.12;
 
-    private DeckhandWardrobe() {}
+    private DeckhandsClothes() {}
 
     private static double rim(double rimY, double z) {
         return rimY + TILT * z;
@@ -163,7 +163,7 @@ final class DeckhandWardrobe {
     }
 
     /** An oilskin with a wide collar that stands open. */
-    static Part[] oilskin(int joint, Colour cloth, Colour lining, Colour metal) {
+    static Part[] oilskin(int joint, Colour cloth, Colour metal) {
         MeshBuilder coat = new MeshBuilder("oilskin", Carving.OILSKIN, joint);
         Carving.latheDown(
                 coat,

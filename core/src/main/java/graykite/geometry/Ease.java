@@ -1,4 +1,4 @@
-package graykite.people.face;
+package graykite.geometry;
 
 /** Small figures that shape work needs all the time. */
 public final class Ease {

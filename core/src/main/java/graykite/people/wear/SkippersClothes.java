@@ -1,7 +1,7 @@
-package graykite.people;
+package graykite.people.wear;
 
-import static graykite.people.face.Ease.mix;
-import static graykite.people.face.Ease.smooth;
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
 import graykite.people.face.Carving;
@@ -9,10 +9,10 @@ import graykite.people.face.MeshBuilder;
 import graykite.picture.Colour;
 import graykite.rig.Part;
 
-/** Odile's cap, jersey and coat. */
-final class SkipperWardrobe {
+/** A skipper's cap, jersey and coat. */
+final class SkippersClothes {
 
-    private SkipperWardrobe() {}
+    private SkippersClothes() {}
 
     /** A skipper's cap: soft white top, dark band with a cord, peak in front, a brass kite as badge. */
     static Part[] cap(int joint, double rimY, Colour top, Colour band, Colour cord) {

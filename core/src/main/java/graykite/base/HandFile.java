@@ -1,4 +1,4 @@
-package graykite.format;
+package graykite.base;
 
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -7,8 +7,6 @@ import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import graykite.base.AtomicFiles;
-import graykite.base.BadInput;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

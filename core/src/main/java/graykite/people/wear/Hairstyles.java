@@ -1,0 +1,199 @@
+package graykite.people.wear;
+
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
+
+import graykite.geometry.Vec;
+import graykite.people.face.FacePlan;
+import graykite.people.plan.Garment;
+import graykite.people.plan.Garment.Slot;
+import graykite.people.plan.Mass;
+import graykite.people.plan.PersonPlan;
+import graykite.picture.Colour;
+import graykite.rig.Part;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+
+/** Hair in each of its styles, under a cap or without one. */
+final class Hairstyles {
+    private final Fit fit;
+    private final FacePlan face;
+    private final int joint;
+    private final Colour light;
+    private final Colour dark;
+    private final Optional<Garment> cap;
+
+    Hairstyles(Fit fit) {
+        this.fit = fit;
+        PersonPlan person = fit.person();
+        face = fit.face();
+        joint = fit.head();
+        light = person.hair().light().colour();
+        dark = person.hair().dark().colour();
+        cap = person.worn(Slot.HEAD).map(Garment.Worn::garment);
+    }
+
+    List<Part> parts() {
+        return switch (fit.person().hair().style()) {
+            case NONE -> List.of();
+            case COMBED_BACK -> List.of(combed(), knot());
+            case CURLS ->
+                cap.filter(Garment.KNITTED_CAP::equals).isPresent()
+                        ? List.of(curls(), DeckhandsClothes.fringe(face, joint, 42, dark, light, 5))
+                        : List.of(curls());
+            case TOUSLED -> List.of(crown(Hairstyles::tousledLine, Hairstyles::tousled, 44, 200));
+            case BOB -> List.of(crown(Hairstyles::bobLine, Hairstyles::smoothLocks, 40, 150));
+            case WREATH -> List.of(wreath());
+        };
+    }
+
+    private Part crown(DoubleUnaryOperator line, HairShell.Relief relief, int rows, int columns) {
+        return HairShell.crown(face, joint, line, relief, this::pressed, light, dark.times(0.8), rows, columns);
+    }
+
+    /** Hair lies flat where a cap sits on it. */
+    private double pressed(Vec skin) {
+        return cap.map(c -> {
+                    double rim = c == Garment.KNITTED_CAP ? 38 + 0.27 * skin.z() : 46 + 0.16 * skin.z();
+                    Mass.Ball skull = fit.person().skull();
+                    return smooth(rim + 2, rim - 8, skin.y() - (skull.at().y() - 38));
+                })
+                .orElse(1.0);
+    }
+
+    /** Combed back from the temples over the tops of the ears. */
+    private Part combed() {
+        HairShell.Relief locks = (down, turn) -> {
+            double a = Math.abs(turn);
+            double flow = 13 * a + 7.5 * down * (1 - smooth(1.2, 3.0, a)) + 1.1 * Math.sin(5 * down + 3 * a);
+            // Locks of unlike breadth, each combed into strands.
+            double strand = Math.pow(Math.abs(Math.sin(flow + 0.5 * Math.sin(0.6 * flow))), 0.7);
+            double fine = 0.3 * Math.sin(flow * 2.7 + 1);
+            double full = 7.5 + 4 * Math.sin(Math.PI * Math.min(1, down * 0.9)) * smooth(0.9, 1.4, a);
+            return full + 2.3 * (strand - 0.6) + fine;
+        };
+        if (cap.isEmpty()) {
+            return crown(
+                    turn -> {
+                        double a = Math.abs(turn);
+                        double temple = mix(62, -6, smooth(0.72, 1.15, a));
+                        return mix(temple, -62, smooth(1.62, 2.2, a));
+                    },
+                    locks,
+                    40,
+                    150);
+        }
+        return HairShell.band(
+                face,
+                joint,
+                turn -> 62,
+                turn -> {
+                    double a = Math.abs(turn);
+                    double temple = mix(52, -6, smooth(0.82, 1.15, a));
+                    double ear = mix(temple, -8, smooth(1.15, 1.75, a));
+                    return mix(ear, -62, smooth(1.62, 2.2, a));
+                },
+                // In front the cap sits on the bare forehead.
+                (down, turn) -> mix(-5, locks.at(down, turn), smooth(0.78, 0.98, Math.abs(turn))),
+                light,
+                dark.times(0.8),
+                19,
+                140);
+    }
+
+    private Part knot() {
+        Mass.Ball skull = fit.person().skull();
+        return HairShell.bun(
+                joint, new Vec(0, -34, skull.at().z() - skull.radii().z() + 13), 25, light, dark);
+    }
+
+    private Part curls() {
+        if (cap.isEmpty()) {
+            return crown(
+                    turn -> {
+                        double a = Math.abs(turn);
+                        return mix(mix(66, 4, smooth(0.75, 1.15, a)), -52, smooth(1.72, 2.3, a));
+                    },
+                    (down, turn) -> 3 + Hairstyles.curled(down, turn),
+                    52,
+                    150);
+        }
+        return HairShell.band(
+                face,
+                joint,
+                turn -> 56 + 26 * Math.cos(turn),
+                turn -> {
+                    double a = Math.abs(turn);
+                    return mix(mix(60, 8, smooth(0.8, 1.15, a)), -52, smooth(1.72, 2.3, a));
+                },
+                Hairstyles::curled,
+                light,
+                dark.times(0.8),
+                32,
+                132);
+    }
+
+    /** Cropped curls that run into one another: bumps on a warped grid, each with a twist, lower towards the hairline. */
+    private static double curled(double down, double turn) {
+        double a = 11 * turn + 0.9 * Math.sin(9 * down + 2 * turn);
+        double b = 17 * down + 0.9 * Math.sin(5 * turn) + 0.8 * Math.sin(11 * turn + 1);
+        double bump = Math.sqrt(Math.abs(Math.sin(a) * Math.sin(b)));
+        double twist = 0.5 * Math.sin(3 * a + 4 * b);
+        return 3.2 + (4.6 * bump + 0.7 * twist * bump) * smooth(1.02, 0.8, down);
+    }
+
+    /** A mop that nobody combs: swept to one side over the forehead, in points, with the ears free. */
+    private static double tousledLine(double turn) {
+        double a = Math.abs(turn);
+        double points = 5 * Math.sin(8 * turn + 0.9 * Math.sin(3 * turn + 1));
+        double swept = 47 + 9 * Math.sin(1.5 * (turn + 0.35)) + points;
+        double side = mix(swept, 14, smooth(0.78, 1.1, a));
+        return mix(mix(side, 6, smooth(1.1, 1.4, a)), -54 + points, smooth(1.55, 2.3, a));
+    }
+
+    /** Rounded locks that run almost down the head, larger and smaller ones, each combed into a few strands. */
+    private static double tousled(double down, double turn) {
+        double flow = 8 * turn + 0.9 * Math.sin(3 * turn + 1) + 1.5 * down * down;
+        double lock = 0.5 - 0.5 * Math.cos(2 * flow);
+        double small = 0.5 - 0.5 * Math.cos(6 * flow + 2 * down);
+        double apart = smooth(0.05, 0.45, down);
+        double loose = 2.4 * Math.sin(2.1 * turn + 3 * down + 1) + 1.8 * Math.sin(5 * turn - 4 * down);
+        return 6.5 + (4.6 * lock + 0.9 * small + loose) * apart * (1 - 0.35 * smooth(0.85, 1, down));
+    }
+
+    /** Cut straight over the brows and at the jaw. */
+    private static double bobLine(double turn) {
+        double a = Math.abs(turn);
+        return mix(38, -62, smooth(0.86, 1.08, a)) - 6 * smooth(1.2, 2.4, a);
+    }
+
+    private static double smoothLocks(double down, double turn) {
+        double flow = 15 * turn + 0.7 * Math.sin(4 * down + 2 * turn);
+        double strand = Math.pow(Math.abs(Math.sin(flow)), 0.8);
+        double side = smooth(0.9, 1.3, Math.abs(turn)) * smooth(0.25, 0.7, down);
+        return 9 + 8 * side + (1.5 * (strand - 0.6) + 0.25 * Math.sin(3.3 * flow)) * smooth(0, 0.3, down);
+    }
+
+    /** What is left round a bald head. */
+    private Part wreath() {
+        return HairShell.band(
+                face,
+                joint,
+                turn -> 34 - 16 * smooth(2, 3, Math.abs(turn)),
+                turn -> {
+                    double a = Math.abs(turn);
+                    return mix(mix(20, -8, smooth(1.0, 1.3, a)), -58, smooth(1.62, 2.2, a));
+                },
+                (down, turn) -> {
+                    double a = Math.abs(turn);
+                    double tuft = Math.abs(Math.sin(9 * a + 2.2 * down + Math.sin(4 * a)));
+                    double full = 5.5 + 3.5 * tuft * Math.sin(Math.PI * Math.min(1, down * 0.9 + 0.1));
+                    return mix(-5, full * smooth(0, 0.2, down), smooth(1.02, 1.3, a));
+                },
+                light,
+                dark.times(0.8),
+                20,
+                140);
+    }
+}
