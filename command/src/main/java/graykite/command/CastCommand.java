@@ -13,7 +13,10 @@ import graykite.format.character.CharacterStore;
 import graykite.format.character.FigureFiles;
 import graykite.format.character.Found;
 import graykite.format.character.LandmarkFiles;
+import graykite.format.character.PlanFiles;
 import graykite.mouth.MouthChart;
+import graykite.people.FaceMaker;
+import graykite.people.plan.PersonPlan;
 import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.rig.Channel;
@@ -25,19 +28,34 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 
 /** Looks at a character, ours or anybody's: what was recognised, whether the rig is sound, how all of it looks. */
 @Command(name = "cast", description = "Lists, checks, draws or saves a character.", mixinStandardHelpOptions = true)
 final class CastCommand implements Callable<Integer> {
     @Parameters(
             index = "0",
+            arity = "0..1",
             paramLabel = "NAME|FILE|FOLDER",
             description =
-                    "odile, pim or brine; or .glb, .gltf, .kite-character, a folder of OBJ shapes over neutral.obj,"
+                    "odile, pim, brine, wren or sprat; or .glb, .gltf, .kite-character, a folder of OBJ shapes over neutral.obj,"
                             + " or a folder of PNG mouth drawings.")
     private String name;
+
+    @Option(
+            names = "--new",
+            paramLabel = "PLAN.json",
+            description = "Makes a face of a plan. A plan may be like one of ours and say only what is different:"
+                    + " {\"format\": \"graykite-face\", \"version\": 1, \"like\": \"pim\", \"name\": \"Mate\","
+                    + " \"shaping\": {\"age\": 0.8, \"nose\": 0.5}}. See docs/faces.md.")
+    private Path plan;
+
+    @Spec
+    private CommandSpec spec;
 
     @Option(names = "--list", description = "Prints every channel and what it was taken for (as without options).")
     private boolean list;
@@ -75,12 +93,16 @@ final class CastCommand implements Callable<Integer> {
     @Option(
             names = {"-o", "--out"},
             paramLabel = "FILE",
-            description = "Saves the character as .kite-character or .glb.")
+            description = "Saves the character as .kite-character or .glb, or the plan of a face as .json.")
     private Path out;
 
     @Override
     public Integer call() {
-        Found found = landmarks == null ? opened(name, Optional.ofNullable(poses)) : marked();
+        if ((name == null) == (plan == null)) {
+            throw new ParameterException(spec.commandLine(), "Name a character, or a plan with --new.");
+        }
+        Found found =
+                plan != null ? planned() : landmarks == null ? opened(name, Optional.ofNullable(poses)) : marked();
         Character character = found.character();
         found.remarks().forEach(remark -> System.err.println("kite: " + name + ": " + remark));
         System.out.println(character.name() + ": " + character.triangleCount() + " triangles, "
@@ -103,6 +125,15 @@ final class CastCommand implements Callable<Integer> {
             save(character);
         }
         return sound ? 0 : 1;
+    }
+
+    private Found planned() {
+        PersonPlan person = PlanFiles.read(plan);
+        try {
+            return new Found(FaceMaker.of(person), List.of(), List.of());
+        } catch (IllegalArgumentException noHead) {
+            throw BadInput.inFile(plan, noHead.getMessage(), noHead);
+        }
     }
 
     private Found marked() {
@@ -148,12 +179,23 @@ final class CastCommand implements Callable<Integer> {
 
     private void save(Character character) {
         String file = out.getFileName().toString().toLowerCase(Locale.ROOT);
-        if (file.endsWith(CharacterStore.EXTENSION)) {
+        if (file.endsWith(".json")) {
+            savePlan();
+        } else if (file.endsWith(CharacterStore.EXTENSION)) {
             FigureFiles.save(character, out);
         } else if (file.endsWith(".glb")) {
             AtomicFiles.write(out, o -> GltfWriter.write(character, Optional.empty(), o));
         } else {
-            throw BadInput.inFile(out, "ends in neither " + CharacterStore.EXTENSION + " nor .glb.");
+            throw BadInput.inFile(out, "ends in neither " + CharacterStore.EXTENSION + ", .glb nor .json.");
         }
+    }
+
+    /** The plan of one of ours, or the whole of one that says only what is different. */
+    private void savePlan() {
+        if (plan == null && !PlanFiles.names().contains(name.toLowerCase(Locale.ROOT))) {
+            throw new BadInput(
+                    name + " is not made of a plan; these are: " + String.join(", ", PlanFiles.names()) + ".");
+        }
+        PlanFiles.write(plan == null ? PlanFiles.shipped(name) : PlanFiles.read(plan), out);
     }
 }

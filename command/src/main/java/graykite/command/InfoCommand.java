@@ -67,7 +67,7 @@ final class InfoCommand implements Callable<Integer> {
             cast.addObject()
                     .put("id", member.id())
                     .put("name", member.name())
-                    .put("own", member.source() instanceof Member.Own);
+                    .put("own", !(member.source() instanceof Member.Shipped));
         }
         return told;
     }

@@ -9,6 +9,8 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import graykite.format.ChartFiles;
 import graykite.format.DictionFiles;
 import graykite.format.TimingReaders;
+import graykite.format.character.CharacterStore;
+import graykite.format.character.PlanFiles;
 import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
 import graykite.mouth.Diction;
@@ -17,6 +19,7 @@ import graykite.picture.Png;
 import graykite.rig.Pose;
 import graykite.text.Phone;
 import java.io.ByteArrayOutputStream;
+import java.io.FileInputStream;
 import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -177,6 +180,28 @@ class MainTest {
                 rows.stream().skip(1).map(r -> r.split(",")[mouth]).distinct().count() >= 4, "drawings change");
     }
 
+    /** A face of a plan: made, checked and saved; its whole plan is written and makes the same face. */
+    @Test
+    void facesOfPlans() throws Exception {
+        Path plan = Files.writeString(folder.resolve("mate.json"), """
+                {"format": "graykite-face", "version": 1, "like": "pim", "name": "Mate",
+                 "shaping": {"age": 0.8, "width": 0.5}, "worn": [{"item": "spectacles"}]}""");
+        Path kept = folder.resolve("mate.kite-character");
+        assertEquals(0, Main.run("cast", "--new", plan.toString(), "--check", "-o", kept.toString()), errors());
+        assertEquals(
+                "Mate", CharacterStore.read(new FileInputStream(kept.toFile())).name());
+        Path whole = folder.resolve("whole.json");
+        assertEquals(0, Main.run("cast", "--new", plan.toString(), "-o", whole.toString()), errors());
+        assertEquals(PlanFiles.read(plan), PlanFiles.read(whole));
+        Path ours = folder.resolve("wren.json");
+        assertEquals(0, Main.run("cast", "wren", "-o", ours.toString()), errors());
+        assertEquals(PlanFiles.shipped("wren"), PlanFiles.read(ours));
+        assertEquals(1, Main.run("cast", "brine", "-o", ours.toString()));
+        assertTrue(errors().contains("brine is not made of a plan"), errors());
+        assertEquals(2, Main.run("cast"), "neither a name nor a plan");
+        assertEquals(2, Main.run("cast", "odile", "--new", plan.toString()), "both");
+    }
+
     @Test
     void charactersThatCannotBeUsed() throws Exception {
         Path broken = Files.write(folder.resolve("broken.glb"), new byte[] {'g', 'l', 'T', 'F', 2, 0, 0, 0, 9});
@@ -186,7 +211,7 @@ class MainTest {
         assertTrue(errors().contains("There is no character \"nobody\""), errors());
         assertEquals(
                 1, Main.run("cast", "brine", "-o", folder.resolve("gull.fbx").toString()));
-        assertTrue(errors().contains("neither .kite-character nor .glb"), errors());
+        assertTrue(errors().contains("neither .kite-character, .glb nor .json"), errors());
     }
 
     private int speak(String out, String... more) {

@@ -4,6 +4,7 @@ import graykite.base.BadInput;
 import graykite.format.character.Cast;
 import graykite.mouth.MouthChart;
 import graykite.mouth.TouchUp;
+import graykite.people.plan.PersonPlan;
 import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
@@ -17,6 +18,9 @@ import java.util.function.UnaryOperator;
 
 /** Changes of the cast. A character is named by id, or by its name. */
 public sealed interface CastEdit extends Edit {
+    /** One of the shipped faces that were carved. */
+    String CARVED = "odile";
+
     private static Project changed(Project project, String named, UnaryOperator<Member> change) {
         Member before = Find.member(project, named);
         Member after = change.apply(before);
@@ -32,6 +36,8 @@ public sealed interface CastEdit extends Edit {
         return switch (member.source()) {
             case Member.Own own -> own.figure();
             case Member.Shipped shipped -> Cast.byName(shipped.figure());
+            // All carved faces come with the same poses, roles and couplings.
+            case Member.Carved carved -> Cast.byName(CARVED);
         };
     }
 
@@ -47,6 +53,29 @@ public sealed interface CastEdit extends Edit {
                 throw new BadInput("There is a character of the id \"" + member.id() + "\" already.");
             }
             return project.with(member);
+        }
+    }
+
+    /**
+     * Shapes a face that is carved of a plan.
+     *
+     * @param what was done, in words
+     */
+    record ShapeFace(String member, PersonPlan plan, String what) implements CastEdit {
+        @Override
+        public String inWords() {
+            return what;
+        }
+
+        @Override
+        public Project on(Project project) {
+            return changed(project, member, m -> {
+                if (!(m.source() instanceof Member.Carved)) {
+                    throw new BadInput(
+                            m.name() + " came finished and cannot be shaped. Make a face of your own first.");
+                }
+                return m.withSource(new Member.Carved(plan));
+            });
         }
     }
 

@@ -80,6 +80,10 @@ final class FaceMap {
         if (List.of("teeth", "tooth", "tongue", "gum").stream().anyMatch(name::contains)) {
             return Region.INSIDE;
         }
+        // They stand in the skin round the mouth, however far they reach.
+        if (List.of("whisker", "beard", "moustache").stream().anyMatch(name::contains)) {
+            return Region.MOUTH;
+        }
         if (name.contains("brow")) {
             return Region.BROWS;
         }

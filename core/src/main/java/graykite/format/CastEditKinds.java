@@ -7,6 +7,8 @@ import graykite.edit.CastEdit;
 import graykite.format.character.Cast;
 import graykite.format.character.CharacterStore;
 import graykite.format.character.FigureFiles;
+import graykite.format.character.PlanFiles;
+import graykite.format.character.PlanJson;
 import graykite.project.Member;
 import graykite.rig.Pose;
 import java.io.ByteArrayInputStream;
@@ -34,6 +36,14 @@ final class CastEditKinds {
                     CastEdit.NameMember.class,
                     (e, f) -> f.put("member", e.member()).put("name", e.name()),
                     f -> new CastEdit.NameMember(f.text("member"), f.text("name"))),
+            new EditKind<>(
+                    "shape-face",
+                    CastEdit.ShapeFace.class,
+                    (e, f) -> PlanJson.write(
+                            e.plan(),
+                            f.put("member", e.member()).put("what", e.what()).object("plan")),
+                    f -> new CastEdit.ShapeFace(
+                            f.text("member"), PlanFiles.of(f.node("plan")), f.text("what", "Shape the face"))),
             new EditKind<>(
                     "set-library",
                     CastEdit.SetLibrary.class,
@@ -84,6 +94,7 @@ final class CastEditKinds {
         f.put("member", member.id()).put("name", member.name());
         switch (member.source()) {
             case Member.Shipped shipped -> f.put("figure", shipped.figure());
+            case Member.Carved carved -> PlanJson.write(carved.plan(), f.object("plan"));
             case Member.Own own -> f.put("character", CastJson.stored(member));
         }
         member.library().ifPresent(l -> CastJson.write(l, f.object("library")));
@@ -96,6 +107,8 @@ final class CastEditKinds {
                 throw new BadInput("no character \"" + f.text("figure") + "\" ships with this Gray Kite.");
             }
             source = new Member.Shipped(f.text("figure"));
+        } else if (f.has("plan")) {
+            source = new Member.Carved(PlanFiles.of(f.node("plan")));
         } else if (f.node("character").hasNonNull("sha256")) {
             try {
                 source = new Member.Own(CharacterStore.read(

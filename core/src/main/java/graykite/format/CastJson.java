@@ -7,6 +7,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.base.BadInput;
 import graykite.format.character.Cast;
 import graykite.format.character.CharacterStore;
+import graykite.format.character.PlanFiles;
+import graykite.format.character.PlanJson;
 import graykite.format.character.RigJson;
 import graykite.project.Member;
 import graykite.project.SoundFile;
@@ -35,6 +37,12 @@ final class CastJson {
             } catch (IOException damaged) {
                 throw new BadInput(place + ", part " + entry + ": " + damaged.getMessage() + ".", damaged);
             }
+        } else if (json.has("plan")) {
+            try {
+                source = new Member.Carved(PlanFiles.of(json.path("plan")));
+            } catch (IllegalArgumentException wrong) {
+                throw new BadInput(place + ", plan: " + wrong.getMessage(), wrong);
+            }
         } else {
             String figure = json.path("figure").asText();
             if (!Cast.has(figure)) {
@@ -58,6 +66,12 @@ final class CastJson {
         json.writeStringField("name", member.name());
         switch (member.source()) {
             case Member.Shipped shipped -> json.writeStringField("figure", shipped.figure());
+            case Member.Carved carved -> {
+                ObjectNode plan = MAPPER.createObjectNode();
+                PlanJson.write(carved.plan(), plan);
+                json.writeFieldName("plan");
+                MAPPER.writeTree(json, plan);
+            }
             case Member.Own own -> json.writeStringField("entry", entries.apply(member));
         }
         if (member.library().isPresent()) {

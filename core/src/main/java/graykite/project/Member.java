@@ -3,6 +3,7 @@ package graykite.project;
 import static graykite.base.Require.requireThat;
 
 import graykite.mouth.MouthChart;
+import graykite.people.plan.PersonPlan;
 import graykite.rig.Character;
 import graykite.rig.Coupling;
 import graykite.rig.Pose;
@@ -29,6 +30,9 @@ public record Member(String id, String name, Source source, Optional<Library> li
 
     /** One that the user brought; it is kept in the project. */
     public record Own(Character figure) implements Source {}
+
+    /** One that our generator carves of a plan, which the user shapes. */
+    public record Carved(PersonPlan plan) implements Source {}
 
     /**
      * What a user decides about a character: it takes the place of what the figure itself brought.
@@ -97,6 +101,10 @@ public record Member(String id, String name, Source source, Optional<Library> li
 
     public Member withName(String newName) {
         return new Member(id, newName, source, library);
+    }
+
+    public Member withSource(Source newSource) {
+        return new Member(id, name, newSource, library);
     }
 
     public Member withLibrary(Library newLibrary) {

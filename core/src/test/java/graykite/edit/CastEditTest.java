@@ -17,8 +17,12 @@ import graykite.edit.CastEdit.RenameShape;
 import graykite.edit.CastEdit.SetChart;
 import graykite.edit.CastEdit.SetLibrary;
 import graykite.edit.CastEdit.SetPose;
+import graykite.edit.CastEdit.ShapeFace;
+import graykite.format.character.PlanFiles;
 import graykite.mouth.MouthChart;
 import graykite.mouth.TouchUp;
+import graykite.people.plan.PersonPlan;
+import graykite.people.plan.Slider;
 import graykite.project.Member;
 import graykite.project.Project;
 import graykite.reading.Anchor;
@@ -49,6 +53,20 @@ class CastEditTest {
         refused("no character", new NameMember("nobody", "x"));
         refused(four, "id \"mate\" already", new AddMember(mate));
         refused("name", new NameMember("odile", " "));
+    }
+
+    /** A face of one's own keeps its poses while it is shaped; one that came finished is not shaped. */
+    @Test
+    void aCarvedFaceIsShaped() {
+        PersonPlan wren = PlanFiles.shipped("wren");
+        Project with = after(new AddMember(new Member("own", "Own", new Member.Carved(wren), Optional.empty())));
+        Project posed = after(with, new SetPose("own", "Pout", POUT));
+        PersonPlan older = wren.with(Slider.AGE, 0.5);
+        Member shaped =
+                after(posed, new ShapeFace("own", older, "Older")).member("own").orElseThrow();
+        assertEquals(new Member.Carved(older), shaped.source());
+        assertTrue(shaped.library().orElseThrow().poses().keySet().containsAll(List.of("Pout", "Glad")));
+        refused(posed, "came finished", new ShapeFace("odile", older, "Older"));
     }
 
     @Test

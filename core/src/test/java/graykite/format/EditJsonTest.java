@@ -34,6 +34,7 @@ import graykite.edit.ProjectEdit;
 import graykite.edit.ReadingEdit;
 import graykite.edit.ReviewEdit;
 import graykite.edit.SceneEdit;
+import graykite.format.character.PlanFiles;
 import graykite.geometry.Vec;
 import graykite.layer.LayerSetting;
 import graykite.layer.LayerSetting.Blend;
@@ -46,6 +47,7 @@ import graykite.mouth.MotionStyle;
 import graykite.mouth.MouthChart;
 import graykite.mouth.MouthSettings;
 import graykite.mouth.TouchUp;
+import graykite.people.plan.Slider;
 import graykite.picture.Backdrop;
 import graykite.picture.Camera;
 import graykite.picture.Dressing;
@@ -226,6 +228,12 @@ class EditJsonTest {
             new CueEdit.SwitchCue("x", "Brow", 3, false, -0.1),
             new CueEdit.TakeCue("x", "Brow", 3, 0.5, 1.2, Clip.Look.of("Curious")),
             new CastEdit.AddMember(new Member("o", "Other", new Member.Shipped("pim"), Optional.of(LIBRARY))),
+            new CastEdit.AddMember(new Member(
+                    "own",
+                    "Own",
+                    new Member.Carved(PlanFiles.shipped("sprat").with(Slider.AGE, -0.5)),
+                    Optional.empty())),
+            new CastEdit.ShapeFace("own", PlanFiles.shipped("wren").with(Slider.NOSE, 0.5), "Shape the nose"),
             new CastEdit.RemoveMember("o"),
             new CastEdit.NameMember("o", "Somebody"),
             new CastEdit.SetLibrary("o", LIBRARY, "Poses"),

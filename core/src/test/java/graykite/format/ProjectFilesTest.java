@@ -11,6 +11,7 @@ import graykite.edit.LineEdit;
 import graykite.edit.ProjectEdit;
 import graykite.edit.ReviewEdit;
 import graykite.format.character.Cast;
+import graykite.format.character.PlanFiles;
 import graykite.motion.Curve;
 import graykite.motion.Key;
 import graykite.mouth.Diction;
@@ -21,6 +22,7 @@ import graykite.mouth.MouthWork;
 import graykite.mouth.Section;
 import graykite.mouth.TakenCurve;
 import graykite.mouth.TouchUp;
+import graykite.people.plan.Slider;
 import graykite.picture.Backdrop;
 import graykite.picture.Camera;
 import graykite.picture.Dressing;
@@ -249,6 +251,8 @@ class ProjectFilesTest {
                         Map.of("jawDrop", Pose.of("jawDrop", 0.9)),
                         List.of(Coupling.of("lipPucker", "jawDrop", Coupling.Rule.HOLDS_BACK, 0.5)),
                         Optional.of(MouthChart.ofSize(8).withMotion(Optional.of(MotionStyle.CRISP)))));
+        Member carved = new Member(
+                "own-2", "Mate", new Member.Carved(PlanFiles.shipped("pim").with(Slider.AGE, 0.75)), Optional.empty());
         Line line = Line.empty("a", "A")
                 .withSpeaker("own-1")
                 .withKeys(List.of(new PoseKey(2, "Glad", 0.7, 0.3), new PoseKey(1, "Squint", 1, 0.2)));
@@ -262,6 +266,7 @@ class ProjectFilesTest {
         Project before = Project.empty()
                 .with(odile)
                 .with(own)
+                .with(carved)
                 .with(line)
                 .with(Line.empty("b", "B"))
                 .with(scene);
@@ -269,6 +274,7 @@ class ProjectFilesTest {
         ProjectFiles.save(before, file);
         Project after = ProjectFiles.open(file);
         assertEquals(odile, after.member("odile").orElseThrow());
+        assertEquals(carved, after.member("own-2").orElseThrow());
         assertEquals(line, after.line("a").orElseThrow());
         assertEquals("My gull", after.speakerOf(after.line("a").orElseThrow()).name());
         Member.Own source = (Member.Own) after.member("own-1").orElseThrow().source();

@@ -8,9 +8,11 @@ import graykite.format.character.Cast;
 import graykite.format.character.FigureFiles;
 import graykite.format.character.Found;
 import graykite.format.character.LandmarkFiles;
+import graykite.format.character.PlanFiles;
 import graykite.geometry.Vec;
 import graykite.mouth.MouthChart;
 import graykite.people.face.PictureFigure;
+import graykite.people.plan.PersonPlan;
 import graykite.project.Member;
 import graykite.project.Project;
 import graykite.rig.Character;
@@ -79,6 +81,51 @@ final class BringIn implements CastDesk.Asks {
     @Override
     public void bringBareHead() {
         memory.open("A bare head", "Meshes", List.of(".glb", ".gltf", ".obj")).ifPresent(this::takeBareHead);
+    }
+
+    @Override
+    public void ownFace(String like) {
+        addCarved(PlanFiles.shipped(like));
+    }
+
+    @Override
+    public void bringPlan() {
+        memory.open("The plan of a face", "Plans", List.of(".json")).ifPresent(path -> workspace
+                .jobs()
+                .start("Opening " + path.getFileName(), progress -> PlanFiles.read(path), this::addCarved));
+    }
+
+    /** Adds a face that can be shaped and turns to it. */
+    private void addCarved(PersonPlan plan) {
+        String id = Project.newId();
+        String name = unique(plan.name());
+        workspace.edit(
+                new CastEdit.AddMember(new Member(id, name, new Member.Carved(plan.withName(name)), Optional.empty())));
+        trial.memberId().set(id);
+        knot.set(Knot.CAST);
+        desk.get().openTab("Face");
+    }
+
+    @Override
+    public void savePlan(PersonPlan plan) {
+        saveAs("Save the plan of a face", plan.name().replaceAll("[^\\p{L}\\p{N}]+", "_") + ".json", List.of(".json"))
+                .ifPresent(file -> workspace
+                        .jobs()
+                        .start(
+                                "Saving " + file.getFileName(),
+                                progress -> {
+                                    PlanFiles.write(plan, file);
+                                    return file;
+                                },
+                                done -> workspace.jobs().say("Saved " + done.getFileName() + ".")));
+    }
+
+    @Override
+    public Optional<String> planOf(Member member) {
+        return member.source() instanceof Member.Shipped shipped
+                        && PlanFiles.names().contains(shipped.figure())
+                ? Optional.of(shipped.figure())
+                : Optional.empty();
     }
 
     @Override

@@ -53,7 +53,7 @@ final class StageDirector {
         player.time().addListener((o, b, n) -> show());
         player.playing().addListener((o, b, n) -> show());
         trial.values().addListener((o, b, n) -> show());
-        trial.figure().addListener((o, b, n) -> show());
+        trial.seen().addListener((o, b, n) -> show());
         trial.onStage().addListener((o, b, n) -> show());
         knot.addListener((o, b, n) -> show());
         stage.note("The face is coming…");
@@ -76,7 +76,7 @@ final class StageDirector {
                         && trial.onStage().get();
         return wanted
                 && !player.playing().get()
-                && trial.figure()
+                && trial.seen()
                         .get()
                         // While another figure comes up its values follow a moment later.
                         .map(f -> f.channels().size() == trial.values().get().length)
@@ -87,7 +87,7 @@ final class StageDirector {
     void show() {
         Optional<Scene> scene = workspace.scene().get();
         if (trying()) {
-            alone(trial.figure().get().orElseThrow(), trial.shownValues());
+            alone(trial.seen().get().orElseThrow(), trial.shownValues());
         } else if (scene.isPresent()) {
             together(scene.get());
         } else if (workspace.figures().isReady(workspace.speaker())) {

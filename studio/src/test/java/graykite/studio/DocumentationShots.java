@@ -6,17 +6,25 @@ import graykite.base.AtomicFiles;
 import graykite.base.Progress;
 import graykite.delivery.OrderFiles;
 import graykite.edit.ActingEdit;
+import graykite.edit.CastEdit;
 import graykite.edit.LineEdit;
 import graykite.format.DictionFiles;
 import graykite.format.EditJson;
 import graykite.format.Shelf;
+import graykite.format.character.PlanFiles;
 import graykite.media.SoundReader;
 import graykite.media.WavFiles;
 import graykite.mouth.TouchUp;
+import graykite.people.plan.Garment;
+import graykite.people.plan.HairStyle;
+import graykite.people.plan.Paint;
+import graykite.people.plan.PersonPlan;
+import graykite.people.plan.Slider;
 import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.project.Line;
+import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.Reference;
 import graykite.project.SoundFile;
@@ -79,7 +87,8 @@ final class DocumentationShots {
             "touch-ups",
             "landmarks",
             "rig-check",
-            "instincts");
+            "instincts",
+            "own-face-colours");
 
     private final Stage stage;
     private final StudioWindow window;
@@ -173,6 +182,7 @@ final class DocumentationShots {
                         .map(f -> f.name().startsWith("Pim"))
                         .orElse(false));
         add("cast-desk", () -> window.trial().show("Wry"), acted);
+        addOwnFace(acted);
         addCast(acted);
         add(
                 "",
@@ -363,6 +373,48 @@ final class DocumentationShots {
                 () -> {
                     undoAll();
                     workspace.selection().set(Selection.NONE);
+                },
+                acted);
+    }
+
+    /** A face of one's own, shaped from one of ours. */
+    private void addOwnFace(BooleanSupplier acted) {
+        PersonPlan plan = PlanFiles.shipped("pim")
+                .withName("Bosun Grale")
+                .with(Slider.AGE, 0.7)
+                .with(Slider.WIDTH, 0.6)
+                .with(Slider.JAW, 0.5)
+                .with(Slider.NOSE, 0.55)
+                .with(Slider.BROWS, 0.6)
+                .withHair(new PersonPlan.Hair(HairStyle.WREATH, Paint.of("#D8D4CC"), Paint.of("#8E8C88")))
+                .wearing(Garment.Slot.HEAD, Optional.empty())
+                .wearing(Garment.Slot.FACE, Optional.of(Garment.SPECTACLES.worn()))
+                .wearing(Garment.Slot.NECK, Optional.of(Garment.NECKERCHIEF.worn()))
+                .wearing(Garment.Slot.BODY, Optional.of(Garment.SKIPPERS_COAT.worn()));
+        add(
+                "",
+                () -> {
+                    window.workspace()
+                            .edit(new CastEdit.AddMember(
+                                    new Member("own", plan.name(), new Member.Carved(plan), Optional.empty())));
+                    window.trial().memberId().set("own");
+                    window.cast().openTab("Face");
+                },
+                () -> window.trial()
+                        .figure()
+                        .get()
+                        .map(f -> f.name().equals(plan.name()))
+                        .orElse(false));
+        add("own-face", () -> window.trial().show("Wry"), acted);
+        add(
+                "own-face-colours",
+                () -> ((ToggleButton) window.root().lookup("#face-colours-and-clothes")).setSelected(true),
+                acted);
+        add(
+                "",
+                () -> {
+                    window.workspace().undo();
+                    window.cast().openTab("Poses");
                 },
                 acted);
     }

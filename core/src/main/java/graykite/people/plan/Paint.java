@@ -21,6 +21,11 @@ public record Paint(int srgb) {
         return String.format(Locale.ROOT, "#%06X", srgb);
     }
 
+    /** Mean of its parts, 0 to 255. */
+    double lightness() {
+        return ((srgb >> 16 & 0xff) + (srgb >> 8 & 0xff) + (srgb & 0xff)) / 3.0;
+    }
+
     /** In linear light. */
     public Colour colour() {
         return Colour.srgb(srgb);

@@ -3,6 +3,7 @@ package graykite.people.plan;
 import static graykite.base.Require.requireThat;
 
 import graykite.geometry.Vec;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -144,6 +145,11 @@ public record PersonPlan(
             requireThat(marks.size() <= MOST_MARKS, "A skin has up to %d marks.", MOST_MARKS);
         }
 
+        /** True for a colour that is lighter than the skin itself. */
+        boolean isPale(Paint paint) {
+            return paint.lightness() > base.lightness();
+        }
+
         public Skin withMarks(List<SkinMark> newMarks) {
             return new Skin(base, flush, cool, lips, cavity, newMarks);
         }
@@ -192,6 +198,26 @@ public record PersonPlan(
         return (Mass.Ball) masses.getFirst().solid();
     }
 
+    /** True for an animal: its skin is fur. */
+    public boolean furred() {
+        return skin.marks().stream().anyMatch(SkinMark.Fur.class::isInstance);
+    }
+
+    /** An animal in another coat: its pale patches, its breast and its back. */
+    public PersonPlan inFur(Paint back, Paint breast) {
+        Skin s = skin;
+        List<SkinMark> painted = s.marks().stream()
+                .map(m -> m instanceof SkinMark.Patch p && s.isPale(p.paint())
+                        ? new SkinMark.Patch(p.at(), p.radii(), breast, p.edge(), p.share())
+                        : m)
+                .toList();
+        Skin coat = new Skin(back, back.mix(s.lips(), 0.2), back.mix(breast, 0.15), s.lips(), s.cavity(), painted);
+        PersonPlan coated = withSkin(coat);
+        return worn(Garment.Slot.BODY).filter(w -> w.garment() == Garment.FUR).isPresent()
+                ? coated.wearing(Garment.Slot.BODY, Optional.of(new Garment.Worn(Garment.FUR, List.of(back, breast))))
+                : coated;
+    }
+
     public double slider(Slider slider) {
         return shaping.getOrDefault(slider, 0.0);
     }
@@ -236,6 +262,14 @@ public record PersonPlan(
     public PersonPlan withWorn(List<Garment.Worn> newWorn) {
         return new PersonPlan(
                 name, centre, masses, mouth, eyes, brows, ears, spots, body, skin, hair, newWorn, shaping);
+    }
+
+    /** The same with something else in a place, or nothing there. */
+    public PersonPlan wearing(Garment.Slot slot, Optional<Garment.Worn> other) {
+        List<Garment.Worn> kept = new ArrayList<>(
+                worn.stream().filter(w -> w.garment().slot() != slot).toList());
+        other.ifPresent(kept::add);
+        return withWorn(kept);
     }
 
     /** What is worn in a place. */

@@ -96,7 +96,7 @@ public final class Shaping {
 
     private Brows brows() {
         Brows b = plan.brows();
-        double thick = (1 + 0.55 * slider(Slider.BROWS)) * (1 - 0.3 * child) * (1 + 0.2 * old);
+        double thick = (1 + 0.42 * slider(Slider.BROWS)) * (1 - 0.3 * child) * (1 + 0.2 * old);
         return new Brows(
                 warp.at(Region.BROW, b.at()),
                 b.paint().mix(GREY, 0.8 * old),
@@ -136,9 +136,8 @@ public final class Shaping {
                         case SkinMark.Fur f -> f;
                     });
         }
-        boolean furred = skin.marks().stream().anyMatch(SkinMark.Fur.class::isInstance);
         boolean lined = skin.marks().stream().anyMatch(SkinMark.Wrinkle.class::isInstance);
-        if (old > 0 && !furred) {
+        if (old > 0 && !plan.furred()) {
             (lined ? Wrinkles.MORE : Wrinkles.ALL).forEach(w -> marks.add(line(w, w.strength() * old)));
         }
         return skin.withMarks(marks);

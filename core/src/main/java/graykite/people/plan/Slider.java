@@ -14,7 +14,7 @@ public enum Slider {
     CHIN("chin", "drawn back", "standing out"),
     CHEEKS("cheeks", "hollow", "round"),
     NOSE("nose", "small", "large"),
-    NOSE_TIP("tip of the nose", "drooping", "turned up"),
+    NOSE_TIP("nose tip", "drooping", "turned up"),
     LIPS("lips", "thin", "full"),
     MOUTH("mouth", "small", "wide"),
     EYES("eyes", "small", "large"),

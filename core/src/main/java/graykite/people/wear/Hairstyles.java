@@ -189,7 +189,7 @@ final class Hairstyles {
                     double a = Math.abs(turn);
                     double tuft = Math.abs(Math.sin(9 * a + 2.2 * down + Math.sin(4 * a)));
                     double full = 5.5 + 3.5 * tuft * Math.sin(Math.PI * Math.min(1, down * 0.9 + 0.1));
-                    return mix(-5, full * smooth(0, 0.2, down), smooth(1.02, 1.3, a));
+                    return mix(-5, full * smooth(-0.05, 0.6, down), smooth(1.0, 1.5, a));
                 },
                 light,
                 dark.times(0.8),

@@ -43,13 +43,17 @@ final class Neckerchief {
         Vec knot = new Vec(0, y - 17, back + 0.97 * wide + 13);
         ball(mesh, knot, new Vec(9, 8, 8), cloth.times(0.92));
         for (int side = -1; side <= 1; side += 2) {
-            end(mesh, knot, side, cloth, dots);
+            end(mesh, knot, side, overCoat ? 20 : 5, cloth, dots);
         }
         return mesh.build();
     }
 
-    /** One of the ends that hang from the knot: a leaf, thick at the knot and thin at its point. */
-    private static void end(MeshBuilder mesh, Vec knot, int side, Colour cloth, Colour dots) {
+    /**
+     * One of the ends that hang from the knot: a leaf, thick at the knot and thin at its point.
+     *
+     * @param hang how far its point stands before the knot
+     */
+    private static void end(MeshBuilder mesh, Vec knot, int side, double hang, Colour cloth, Colour dots) {
         mesh.grid(
                 14,
                 14,
@@ -61,7 +65,7 @@ final class Neckerchief {
                     double x = side * (3 + 22 * u) + wide * Math.cos(round) * 0.9;
                     double down = -40 * u - side * 0.25 * wide * Math.cos(round);
                     double wave = 2.2 * Math.sin(5 * u + side);
-                    return knot.plus(new Vec(x, down, thick * Math.sin(round) + wave + 5 * u));
+                    return knot.plus(new Vec(x, down, thick * Math.sin(round) + wave + hang * u));
                 },
                 p -> dotted(p, cloth, dots));
     }

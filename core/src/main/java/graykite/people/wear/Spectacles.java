@@ -8,10 +8,11 @@ import graykite.people.face.MeshBuilder;
 import graykite.picture.Colour;
 import graykite.picture.Material;
 import graykite.rig.Part;
+import java.util.function.DoubleFunction;
 
 /** Round spectacles: two rims, a bridge on the nose, and bows that run to the ears. */
 final class Spectacles {
-    private static final Material HORN = new Material("horn", 0.25f, 0.6f, 0.25f, 0f, true);
+    private static final Material HORN = new Material("horn", 0.35f, 0.35f, 0.25f, 0f, true);
     private static final double THICK = 1.9;
 
     private Spectacles() {}
@@ -34,10 +35,16 @@ final class Spectacles {
                     frame);
         }
         double inner = face.eye().x() + 0.5 - wide;
-        Vec top = new Vec(
-                0, face.eye().y() + 2.5, Math.max(front + 1, bridge(face).z() + 1.5));
-        rod(mesh, new Vec(-inner, face.eye().y(), front), top, frame);
-        rod(mesh, top, new Vec(inner, face.eye().y(), front), frame);
+        double high = face.eye().y() + 1;
+        double over = Math.max(front + 1, bridge(face).z() + 1.5) - front;
+        // The bridge is a bow over the nose.
+        tube(
+                mesh,
+                u -> new Vec(
+                        mix(-inner - 0.5, inner + 0.5, u),
+                        high + 3 * Math.sin(Math.PI * u),
+                        front + over * Math.sin(Math.PI * u)),
+                frame);
         return mesh.build();
     }
 
@@ -66,18 +73,27 @@ final class Spectacles {
     }
 
     private static void rod(MeshBuilder mesh, Vec from, Vec to, Colour colour) {
-        Vec along = to.minus(from).unit();
-        Vec right = along.cross(new Vec(0, 1, 0)).unit();
-        Vec up = right.cross(along);
+        tube(mesh, u -> from.mix(to, u), colour);
+    }
+
+    /** A tube along a line, closed at its ends. */
+    private static void tube(MeshBuilder mesh, DoubleFunction<Vec> line, Colour colour) {
         mesh.grid(
-                5,
-                8,
+                19,
+                10,
                 true,
-                (u, v) -> {
+                (row, v) -> {
+                    double u = Math.clamp((row - 0.06) / 0.88, 0, 1);
+                    Vec along = line.apply(Math.min(1, u + 0.01))
+                            .minus(line.apply(Math.max(0, u - 0.01)))
+                            .unit();
+                    Vec right = along.cross(new Vec(0, 1, 0)).unit();
+                    Vec up = right.cross(along);
                     double round = -2 * Math.PI * v;
-                    return new Vec(mix(from.x(), to.x(), u), mix(from.y(), to.y(), u), mix(from.z(), to.z(), u))
-                            .plus(right.times(THICK * Math.cos(round)))
-                            .plus(up.times(THICK * Math.sin(round)));
+                    double thick = row == 0 || row == 1 ? 0.01 : THICK;
+                    return line.apply(u)
+                            .plus(right.times(thick * Math.cos(round)))
+                            .plus(up.times(thick * Math.sin(round)));
                 },
                 p -> colour);
     }

@@ -62,7 +62,7 @@ class MouthShapeTest {
 
     /** At rest the upper front teeth stand before the lower ones and cover their edge, by 0.5 to 4 mm each way (common practice). */
     @ParameterizedTest
-    @ValueSource(strings = {"odile", "pim"})
+    @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
     void theUpperTeethCoverTheLower(String name) {
         Character who = Cast.byName(name);
         double over = range(part(who, "lower teeth"), 6, 1)[1] - range(part(who, "upper teeth"), 6, 1)[0];
@@ -75,7 +75,7 @@ class MouthShapeTest {
 
     /** Oo is a small opening, far smaller than Ah, and a pucker alone keeps the lips together. */
     @ParameterizedTest
-    @ValueSource(strings = {"odile", "pim"})
+    @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
     void ooIsSmall(String name) {
         Character who = Cast.byName(name);
         LipGap gap = new LipGap(who);
@@ -90,7 +90,7 @@ class MouthShapeTest {
      * turn the skin at its corners aside.
      */
     @ParameterizedTest
-    @ValueSource(strings = {"odile", "pim"})
+    @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
     void cornersDoNotTear(String name) {
         Character who = Cast.byName(name);
         Deformer deformer = new Deformer(who);
@@ -120,18 +120,20 @@ class MouthShapeTest {
                     && t[i + 2] > (SkinGrid.BORDER + 1) * SkinGrid.SPOKES;
             int a = 3 * t[i];
             double away = Math.hypot(Math.abs(rest[a]) - corner.x(), rest[a + 1] - corner.y());
-            if (outside && away < 13 && rest[a + 2] > 50 && facing(rest, t, i) > 0 && facing(moved, t, i) <= 0) {
+            if (outside && away < 13 && rest[a + 2] > 50 && facing(rest, t, i).dot(facing(moved, t, i)) <= 0) {
                 count++;
             }
         }
         return count;
     }
 
-    /** Twice the area of a triangle as the viewer sees it; below 0 from behind. */
-    private static double facing(float[] p, int[] t, int i) {
-        int a = 3 * t[i];
-        int b = 3 * t[i + 1];
-        int c = 3 * t[i + 2];
-        return (p[b] - p[a]) * (double) (p[c + 1] - p[a + 1]) - (p[c] - p[a]) * (double) (p[b + 1] - p[a + 1]);
+    /** The direction in which a triangle looks, as long as twice its area. */
+    private static Vec facing(float[] p, int[] t, int i) {
+        Vec a = point(p, t[i]);
+        return point(p, t[i + 1]).minus(a).cross(point(p, t[i + 2]).minus(a));
+    }
+
+    private static Vec point(float[] p, int vertex) {
+        return new Vec(p[3 * vertex], p[3 * vertex + 1], p[3 * vertex + 2]);
     }
 }

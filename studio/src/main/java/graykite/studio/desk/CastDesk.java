@@ -3,6 +3,8 @@ package graykite.studio.desk;
 import graykite.edit.CastEdit;
 import graykite.edit.LineEdit;
 import graykite.figures.Transfer;
+import graykite.format.character.PlanFiles;
+import graykite.people.plan.PersonPlan;
 import graykite.project.Member;
 import graykite.rig.Character;
 import graykite.rig.Pose;
@@ -18,8 +20,10 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -41,6 +45,18 @@ public final class CastDesk extends Desk {
 
         void bringBareHead();
 
+        /** Adds a face that is carved like one of ours, to be shaped. @param like name of a plan */
+        void ownFace(String like);
+
+        /** Adds a face of a plan that the user chooses. */
+        void bringPlan();
+
+        /** Asks where to save a plan. */
+        void savePlan(PersonPlan plan);
+
+        /** The plan that a figure of ours was carved of, by name. */
+        Optional<String> planOf(Member member);
+
         /** Asks where to save; nothing when the user thinks better of it. */
         Optional<Path> saveAs(String title, String name, List<String> endings);
 
@@ -58,6 +74,7 @@ public final class CastDesk extends Desk {
     private final Label facts = Parts.quiet("");
     private final Button speaks = new Button("Speaks this line");
     private final Button remove = new Button("", new FontIcon(Feather.TRASH_2));
+    private final FacePane face;
     private final PosesPane poses;
     private final ChannelsPane channels;
     private final ShapesPane shapes;
@@ -72,6 +89,7 @@ public final class CastDesk extends Desk {
         this.asks = asks;
         members = new MemberTiles(workspace, trial);
         saves = new CharacterSaves(workspace, trial, asks);
+        face = new FacePane(workspace, trial, asks);
         poses = new PosesPane(trial, pictures, asks::keyPose);
         channels = new ChannelsPane(trial);
         shapes = new ShapesPane(trial, pictures, root, this::takeShapes);
@@ -80,6 +98,7 @@ public final class CastDesk extends Desk {
         Label title = Parts.title("Cast");
         title.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(title, Priority.ALWAYS);
+        tabs.add("Face", "A face of your own: form, colours, hair and clothes", face);
         tabs.add("Poses", "The pose library", poses);
         tabs.add("Channels", "Every channel on a slider", channels);
         tabs.add("Shapes", "Which shape plays which part", shapes);
@@ -100,6 +119,18 @@ public final class CastDesk extends Desk {
         MenuButton menu = new MenuButton("Bring in…", new FontIcon(Feather.USER_PLUS));
         menu.setId("bring-in");
         menu.setTooltip(new Tooltip("A character of your own: or drop its file or folder on the window"));
+        Menu own = new Menu("A face of your own");
+        own.setId("own-face");
+        for (String plan : PlanFiles.names()) {
+            MenuItem like = new MenuItem("Like " + plan.substring(0, 1).toUpperCase(Locale.ROOT) + plan.substring(1));
+            like.setId("own-face-" + plan);
+            like.setOnAction(e -> asks.ownFace(plan));
+            own.getItems().add(like);
+        }
+        MenuItem saved = new MenuItem("Of a saved plan…");
+        saved.setOnAction(e -> asks.bringPlan());
+        own.getItems().add(saved);
+        menu.getItems().addAll(own, new SeparatorMenuItem());
         item(menu, "A glTF file or saved character…", asks::bringFile);
         item(menu, "A folder of OBJ shapes or PNG drawings…", asks::bringFolder);
         item(menu, "From one picture…", asks::bringPicture);
@@ -200,6 +231,7 @@ public final class CastDesk extends Desk {
         remove.setDisable(workspace.project().cast().size() < 2);
         trial.figure().get().ifPresentOrElse(f -> facts.setText(facts(f)), () -> facts.setText("Being opened…"));
         members.fill();
+        face.refresh();
         fillOpenTab();
     }
 
@@ -213,6 +245,7 @@ public final class CastDesk extends Desk {
     private void fillOpenTab() {
         trial.figure().get().ifPresent(f -> {
             switch (tabs.open().get()) {
+                case "Face" -> face.refresh();
                 case "Poses" -> poses.show(f);
                 case "Channels" -> channels.show(f);
                 case "Shapes" -> {
@@ -230,5 +263,6 @@ public final class CastDesk extends Desk {
     @Override
     public void close() {
         pictures.close();
+        face.close();
     }
 }

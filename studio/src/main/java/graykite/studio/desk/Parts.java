@@ -103,6 +103,7 @@ final class Parts {
         private final TextField number = new TextField();
         private final DoubleFunction<String> shown;
         private boolean setting;
+        private Runnable held = () -> {};
         private Runnable released = () -> {};
 
         /**
@@ -142,7 +143,10 @@ final class Parts {
                     change.accept(usual);
                 }
             });
-            slider.setOnMousePressed(e -> started.run());
+            slider.setOnMousePressed(e -> {
+                started.run();
+                held.run();
+            });
             slider.setOnMouseReleased(e -> released.run());
             slider.setOnKeyPressed(e -> started.run());
             slider.valueProperty().addListener((o, b, n) -> {
@@ -182,6 +186,11 @@ final class Parts {
         /** True while the slider is dragged. */
         boolean isHeld() {
             return slider.isPressed();
+        }
+
+        /** Calls back when the mouse takes hold of it. */
+        void whenHeld(Runnable action) {
+            held = action;
         }
 
         /** Calls back when a drag ends. */

@@ -171,7 +171,7 @@ public final class Jobs implements AutoCloseable {
         });
     }
 
-    private static String explain(String name, Throwable failure) {
+    static String explain(String name, Throwable failure) {
         Throwable cause =
                 failure instanceof CompletionException && failure.getCause() != null ? failure.getCause() : failure;
         if (cause instanceof BadInput) {

@@ -27,6 +27,7 @@ public final class Trial {
     private final Workspace workspace;
     private final ObjectProperty<String> memberId = new SimpleObjectProperty<>("");
     private final ReadOnlyObjectWrapper<Optional<Character>> figure = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Character>> seen = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<double[]> values = new ReadOnlyObjectWrapper<>(new double[0]);
     private final ObjectProperty<String> pose = new SimpleObjectProperty<>("");
     private final BooleanProperty onStage = new SimpleBooleanProperty(false);
@@ -41,6 +42,7 @@ public final class Trial {
             refresh();
         });
         memberId.addListener((o, b, n) -> refresh());
+        figure.addListener((o, b, n) -> seen.set(n));
         refresh();
     }
 
@@ -61,6 +63,20 @@ public final class Trial {
     /** True while the face that is tried is what the stage shows on desks other than Cast. */
     public BooleanProperty onStage() {
         return onStage;
+    }
+
+    /** Its figure as it is looked at: while it is shaped, a sketch of what it will be. */
+    public ReadOnlyObjectProperty<Optional<Character>> seen() {
+        return seen.getReadOnlyProperty();
+    }
+
+    /** Shows a sketch of the figure until it is there itself. */
+    void sketch(Character sketch) {
+        if (figure.get()
+                .filter(f -> f.channels().size() == sketch.channels().size())
+                .isPresent()) {
+            seen.set(Optional.of(sketch));
+        }
     }
 
     /** The values that are tried, before couplings. */
@@ -92,8 +108,10 @@ public final class Trial {
             show(coming.join(), same);
             return;
         }
-        coming.thenAccept(f -> Platform.runLater(() -> {
-            if (shown.map(m -> m == now).orElse(false)) {
+        coming.whenComplete((f, failure) -> Platform.runLater(() -> {
+            if (failure != null) {
+                workspace.jobs().say(Jobs.explain("Opening " + now.name(), failure));
+            } else if (shown.map(m -> m == now).orElse(false)) {
                 show(f, same);
             }
         }));
