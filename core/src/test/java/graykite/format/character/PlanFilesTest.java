@@ -4,6 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
 import graykite.base.BadInput;
 import graykite.people.plan.Garment;
 import graykite.people.plan.PersonPlan;
@@ -11,6 +15,7 @@ import graykite.people.plan.Slider;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,11 +35,14 @@ class PlanFilesTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
-    void plansComeBackAsTheyWere(String name) {
+    void plansComeBackAsTheyWereAndFitTheSchema(String name) throws IOException {
         PersonPlan plan = PlanFiles.shipped(name).with(Slider.NOSE, -0.25);
         Path kept = folder.resolve(name + ".json");
         PlanFiles.write(plan, kept);
         assertEquals(plan, PlanFiles.read(kept));
+        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(Files.readString(Path.of("../docs/face.schema.json")));
+        assertEquals(Set.of(), schema.validate(new ObjectMapper().readTree(kept.toFile())));
     }
 
     /** A plan that is like one of ours needs only say what is different. */
