@@ -48,8 +48,11 @@ final class LineInput {
     @Option(names = "--channel", paramLabel = "N", description = "The channel that is heard, from 1; all without it.")
     Integer channel;
 
-    /** What is heard of the recording; warnings about it go to the error output. */
+    private Optional<Later<HowToRead.Readings>> reading = Optional.empty();
+
+    /** What is heard of the recording; warnings about it go to the error output. What reading takes is loaded meanwhile. */
     Sound sound() {
+        reading = Optional.of(Later.of(how::readings));
         Voice voice = new Voice(gain, 0, Optional.ofNullable(channel).map(c -> c - 1), how.language(), TimeMap.SAME);
         Sound recording = SoundReader.read(audio, Progress.none());
         if (channel != null && channel > recording.channelCount()) {
@@ -65,12 +68,16 @@ final class LineInput {
     /** Reads the recording as asked, and says on the error output what should be looked at. */
     Timing timing(Sound sound) {
         if (how.bySound) {
-            return how.readings().bySound(sound);
+            return readings().bySound(sound);
         }
         Script words = draft ? drafted(sound) : words();
-        Timing timing = how.readings().read(sound, words);
+        Timing timing = readings().read(sound, words);
         report(timing, audio.getFileName().toString());
         return timing;
+    }
+
+    private HowToRead.Readings readings() {
+        return reading.map(Later::get).orElseGet(how::readings);
     }
 
     private static Script drafted(Sound sound) {

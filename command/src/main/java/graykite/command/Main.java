@@ -24,7 +24,8 @@ import picocli.CommandLine.ScopeType;
             DeliverCommand.class,
             BatchCommand.class,
             InfoCommand.class,
-            DemoProjectCommand.class
+            DemoProjectCommand.class,
+            RehearseCommand.class
         },
         footer = {
             "",

@@ -1,5 +1,6 @@
 package graykite.command;
 
+import graykite.acting.Heard;
 import graykite.acting.LayerPlan;
 import graykite.acting.Score;
 import graykite.base.BadInput;
@@ -28,8 +29,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -94,17 +93,17 @@ final class SpeakCommand implements Callable<Integer> {
             throw BadInput.inFile(out, "is there already. Choose another name, or add --overwrite.");
         }
         List<LayerPlan> layers = acting.layers();
+        Later<Character> figure =
+                Later.of(() -> CastCommand.opened(character, Optional.empty()).character());
         Sound sound = line.sound();
-        CompletableFuture<Character> figure = CompletableFuture.supplyAsync(
-                () -> CastCommand.opened(character, Optional.empty()).character());
+        Loudness loudness = Loudness.of(sound);
+        Later<Heard> heard = Later.of(() -> acting.heard(sound, loudness));
         Timing timing = line.timing(sound);
-        Character speaker = chart.map(c -> c.posesOn(join(figure))).orElseGet(() -> join(figure));
+        Character speaker = chart.map(c -> c.posesOn(figure.get())).orElseGet(figure::get);
         FittedChart fitted =
                 FittedChart.of(speaker, chart.map(ChartFiles.Saved::chart).orElseGet(MouthChart::standard));
         report(speaker, fitted);
-        Loudness loudness = Loudness.of(sound);
-        Score score = new Score(timing, loudness, MouthWork.of(settings), rate, layers)
-                .hearing(acting.heard(sound, loudness));
+        Score score = new Score(timing, loudness, MouthWork.of(settings), rate, layers).hearing(heard.get());
         Performance performance = Performance.of(speaker, fitted, score);
         String title = line.audio.getFileName().toString().replaceFirst("\\.[^.]*$", "");
         Subject subject = Subject.alone(title, Scene.solo(performance), sound, rate, 0);
@@ -125,14 +124,6 @@ final class SpeakCommand implements Callable<Integer> {
             System.err.println("kite: the chart has no shape for the sounds "
                     + unmapped.stream().map(Phone::name).collect(Collectors.joining(", "))
                     + "; the mouth passes them over. Add them to the chart.");
-        }
-    }
-
-    private static Character join(CompletableFuture<Character> figure) {
-        try {
-            return figure.join();
-        } catch (CompletionException failure) {
-            throw failure.getCause() instanceof RuntimeException own ? own : failure;
         }
     }
 }

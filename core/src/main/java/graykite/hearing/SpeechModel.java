@@ -2,6 +2,7 @@ package graykite.hearing;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
@@ -10,6 +11,8 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 
 /**
  * The shipped English acoustic model (CMU Sphinx en-us, BSD licence): hidden Markov models of phones in context, three
@@ -26,7 +29,7 @@ public final class SpeechModel {
     private static final float WEIGHT_FLOOR = 1e-7f;
 
     private final Map<String, Integer> baseIndex = new HashMap<>();
-    private final Map<Long, int[]> triphones = new HashMap<>(280_000);
+    private final Triphones triphones = new Triphones(140_000);
     private final List<int[]> baseSenones = new ArrayList<>();
     /** [base][stream][i][density]: a row of all densities for each dimension, so that they are computed side by side. */
     private final float[][][][] means;
@@ -40,10 +43,20 @@ public final class SpeechModel {
     private final int[] senoneBase;
 
     private SpeechModel() throws IOException {
+        // The files are read side by side; they know their sizes, which are compared afterwards.
+        CompletableFuture<float[][]> coming = CompletableFuture.supplyAsync(() -> unchecked(SpeechModel::readWeights));
+        CompletableFuture<float[]> comingMeans =
+                CompletableFuture.supplyAsync(() -> unchecked(() -> readGaussians("means")));
+        CompletableFuture<float[]> comingVariances =
+                CompletableFuture.supplyAsync(() -> unchecked(() -> readGaussians("variances")));
         int senones = readDefinition();
         int bases = baseSenones.size();
-        float[] rawMeans = readGaussians("means", bases);
-        float[] rawVariances = readGaussians("variances", bases);
+        float[] rawMeans = comingMeans.join();
+        float[] rawVariances = comingVariances.join();
+        int all = bases * STREAMS * DENSITIES * DIMENSIONS;
+        if (rawMeans.length != all || rawVariances.length != all) {
+            throw new IOException("means or variances have an unexpected shape.");
+        }
         means = new float[bases][STREAMS][DIMENSIONS][DENSITIES];
         precisions = new float[bases][STREAMS][DIMENSIONS][DENSITIES];
         norms = new float[bases][STREAMS][DENSITIES];
@@ -63,25 +76,37 @@ public final class SpeechModel {
                 }
             }
         }
-        weights = readWeights(senones);
+        weights = coming.join();
+        if (weights.length != senones) {
+            throw new IOException("mixture_weights has an unexpected shape.");
+        }
         senoneBase = new int[senones];
         for (int b = 0; b < bases; b++) {
             for (int senone : baseSenones.get(b)) {
                 senoneBase[senone] = b;
             }
         }
-        triphones.forEach((key, states) -> {
-            for (int senone : states) {
-                senoneBase[senone] = (int) (key >>> 34);
-            }
-        });
+        triphones.forEachState((key, senone) -> senoneBase[senone] = (int) (key >>> 34));
+    }
+
+    /** Reads something; what fails is handed to who waits for it. */
+    private interface Reading<T> {
+        T read() throws IOException;
+    }
+
+    private static <T> T unchecked(Reading<T> reading) {
+        try {
+            return reading.read();
+        } catch (IOException failure) {
+            throw new UncheckedIOException(failure);
+        }
     }
 
     /** Loads the model from the class path. */
     public static SpeechModel load() {
         try {
             return new SpeechModel();
-        } catch (IOException failure) {
+        } catch (IOException | CompletionException failure) {
             throw new IllegalStateException("The shipped speech model cannot be read.", failure);
         }
     }
@@ -154,31 +179,27 @@ public final class SpeechModel {
         byte[] text = bytes("mdef");
         int at = 0;
         int senones = 0;
-        List<String[]> phones = new ArrayList<>();
-        String[] fields = new String[16];
+        ModelWords words = new ModelWords(text);
         while (at < text.length) {
             int end = at;
             while (end < text.length && text[end] != '\n') {
                 end++;
             }
             if (text[at] != '#') {
-                int count = split(text, at, end, fields);
-                if (count == 2 && fields[1].equals("n_tied_state")) {
-                    senones = Integer.parseInt(fields[0]);
+                int count = words.split(at, end);
+                if (count == 2 && words.text(1).equals("n_tied_state")) {
+                    senones = words.number(0);
                 } else if (count == 10) {
-                    int[] states = {
-                        Integer.parseInt(fields[6]), Integer.parseInt(fields[7]), Integer.parseInt(fields[8])
-                    };
-                    if (fields[1].equals("-")) {
-                        baseIndex.put(fields[0], baseSenones.size());
-                        baseSenones.add(states);
+                    if (words.is(1, '-')) {
+                        baseIndex.put(words.text(0), baseSenones.size());
+                        baseSenones.add(new int[] {words.number(6), words.number(7), words.number(8)});
                     } else {
                         long key = key(
-                                baseIndex.get(fields[0]),
-                                baseIndex.get(fields[1]),
-                                baseIndex.get(fields[2]),
-                                fields[3].charAt(0));
-                        triphones.put(key, states);
+                                baseIndex.get(words.text(0)),
+                                baseIndex.get(words.text(1)),
+                                baseIndex.get(words.text(2)),
+                                words.letter(3));
+                        triphones.put(key, words.number(6), words.number(7), words.number(8));
                     }
                 }
             }
@@ -187,30 +208,12 @@ public final class SpeechModel {
         return senones;
     }
 
-    private static int split(byte[] text, int from, int to, String[] fields) {
-        int count = 0;
-        int i = from;
-        while (i < to && count < fields.length) {
-            while (i < to && text[i] <= ' ') {
-                i++;
-            }
-            int start = i;
-            while (i < to && text[i] > ' ') {
-                i++;
-            }
-            if (i > start) {
-                fields[count++] = new String(text, start, i - start, StandardCharsets.ISO_8859_1);
-            }
-        }
-        return count;
-    }
-
-    private float[] readGaussians(String name, int bases) throws IOException {
+    private static float[] readGaussians(String name) throws IOException {
         ByteBuffer data = body(name);
-        int books = data.getInt();
+        data.getInt();
         int streams = data.getInt();
         int densities = data.getInt();
-        if (books != bases || streams != STREAMS || densities != DENSITIES) {
+        if (streams != STREAMS || densities != DENSITIES) {
             throw new IOException(name + " has an unexpected shape.");
         }
         for (int s = 0; s < streams; s++) {
@@ -223,9 +226,10 @@ public final class SpeechModel {
         return values;
     }
 
-    private float[][] readWeights(int senones) throws IOException {
+    private static float[][] readWeights() throws IOException {
         ByteBuffer data = body("mixture_weights");
-        if (data.getInt() != senones || data.getInt() != STREAMS || data.getInt() != DENSITIES) {
+        int senones = data.getInt();
+        if (data.getInt() != STREAMS || data.getInt() != DENSITIES) {
             throw new IOException("mixture_weights has an unexpected shape.");
         }
         data.getInt();
