@@ -1,7 +1,6 @@
 package graykite.studio;
 
-import java.time.Duration;
-import java.time.Instant;
+import java.lang.management.ManagementFactory;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -32,13 +31,7 @@ final class WindowTiming {
     /** Waits for the first picture of a line and goes on from there. */
     void begin() {
         window.whenLineShown(() -> {
-            ProcessHandle.current()
-                    .info()
-                    .startInstant()
-                    .ifPresent(start -> System.out.printf(
-                            Locale.ROOT,
-                            "The face shows %.2f s after the start.%n",
-                            Duration.between(start, Instant.now()).toMillis() / 1000.0));
+            System.out.printf(Locale.ROOT, "The face shows %.2f s after the start.%n", sinceStart());
             window.player().looping().set(true);
             window.player().play();
             started = System.nanoTime();
@@ -56,6 +49,18 @@ final class WindowTiming {
                 }
             }.start();
         });
+    }
+
+    /**
+     * Seconds since the launcher began, or since Java did when it was started without one. The system's own word of when a
+     * process began is a second off on some machines: it counts from a start of the machine in whole seconds.
+     */
+    private static double sinceStart() {
+        String began = System.getenv().getOrDefault("KITE_STARTED", "").replace(',', '.');
+        double from = began.isEmpty()
+                ? ManagementFactory.getRuntimeMXBean().getStartTime() / 1000.0
+                : Double.parseDouble(began);
+        return System.currentTimeMillis() / 1000.0 - from;
     }
 
     private void sample() {
