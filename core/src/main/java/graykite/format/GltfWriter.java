@@ -6,9 +6,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.format.GltfBinary.Packing;
 import graykite.format.character.KiteExtras;
 import graykite.geometry.Vec;
-import graykite.picture.Material;
-import graykite.picture.Png;
-import graykite.picture.Texture;
 import graykite.rig.Character;
 import graykite.rig.Joint;
 import graykite.rig.MorphTarget;
@@ -21,9 +18,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -35,7 +30,6 @@ import java.util.function.Function;
 public final class GltfWriter {
     static final float METRES = 0.001f;
     private static final double MOVED = 1e-4;
-    private static final String UNLIT = "KHR_materials_unlit";
     private static final String QUANTISED = "KHR_mesh_quantization";
 
     private final Character character;
@@ -45,7 +39,6 @@ public final class GltfWriter {
     private final GltfBinary binary;
     private final ArrayNode nodes = mapper.createArrayNode();
     private final ArrayNode meshes = mapper.createArrayNode();
-    private final Map<Texture, Integer> textures = new IdentityHashMap<>();
     private final int[] partNode;
     private int point = -1;
 
@@ -92,7 +85,7 @@ public final class GltfWriter {
                 .put("name", character.name())
                 .putArray("nodes");
         if (how.figure()) {
-            writeMaterials();
+            new GltfMaterials(root, binary).write(character);
         }
         List<ArrayNode> children = writeJoints(sceneNodes);
         for (int p = 0; p < character.parts().size(); p++) {
@@ -137,44 +130,6 @@ public final class GltfWriter {
         root.set("accessors", binary.accessors);
         root.set("bufferViews", binary.views);
         root.putArray("buffers").addObject().put("byteLength", binary.size());
-    }
-
-    private void writeMaterials() {
-        ArrayNode materials = root.putArray("materials");
-        boolean drawings = false;
-        for (Part part : character.parts()) {
-            Material m = part.material();
-            ObjectNode material = materials.addObject();
-            material.put("name", m.name());
-            ObjectNode pbr = material.putObject("pbrMetallicRoughness");
-            pbr.put("metallicFactor", m.name().equals("brass") ? 0.8 : 0.0);
-            pbr.put("roughnessFactor", m.roughness());
-            material.put("doubleSided", part.looks().texture().isEmpty());
-            part.looks().texture().ifPresent(texture -> {
-                pbr.putObject("baseColorTexture").put("index", texture(texture));
-                if (texture.hasHoles()) {
-                    material.put("alphaMode", "MASK").put("alphaCutoff", 0.5);
-                }
-            });
-            if (m.painted()) {
-                drawings = true;
-                material.putObject("extensions").putObject(UNLIT);
-            }
-        }
-        if (drawings) {
-            // Programs that do not know it show the drawings lit, which is no loss.
-            root.withArray("/extensionsUsed").add(UNLIT);
-        }
-    }
-
-    private int texture(Texture texture) {
-        return textures.computeIfAbsent(texture, t -> {
-            ArrayNode images = root.withArray("/images");
-            images.addObject().put("mimeType", "image/png").put("bufferView", binary.bytes(Png.bytes(t)));
-            ArrayNode list = root.withArray("/textures");
-            list.addObject().put("source", images.size() - 1);
-            return list.size() - 1;
-        });
     }
 
     private List<ArrayNode> writeJoints(ArrayNode sceneNodes) {

@@ -13,6 +13,7 @@ import de.javagl.jgltf.model.NodeModel;
 import de.javagl.jgltf.model.io.GltfModelReader;
 import graykite.acting.Score;
 import graykite.base.Progress;
+import graykite.format.character.Cast;
 import graykite.format.character.FigureFiles;
 import graykite.motion.Track;
 import graykite.mouth.FittedChart;
@@ -29,6 +30,8 @@ import graykite.sound.Sound;
 import graykite.time.FrameRate;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -68,6 +71,26 @@ class GltfWriterTest {
                 report.path("info").path("totalTriangleCount").asInt());
         assertTrue(report.path("info").path("hasMorphTargets").asBoolean());
         assertEquals(1, report.path("info").path("animationCount").asInt());
+    }
+
+    /**
+     * A drawing ends at its edges. A texture without a sampler repeats (glTF 2.0, 5.26 sampler.wrapS: 10497 by default), and
+     * what touches one edge would show as a hair line at the other.
+     */
+    @Test
+    void drawingsEndAtTheirEdges(@TempDir Path folder) throws Exception {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        GltfWriter.write(Cast.byName("brine"), Optional.empty(), out);
+        validated(folder, out.toByteArray());
+        ByteBuffer bytes = ByteBuffer.wrap(out.toByteArray()).order(ByteOrder.LITTLE_ENDIAN);
+        JsonNode json = new ObjectMapper().readTree(out.toByteArray(), 20, bytes.getInt(12));
+        assertTrue(json.path("textures").size() > 20);
+        for (JsonNode texture : json.path("textures")) {
+            JsonNode sampler =
+                    json.path("samplers").path(texture.path("sampler").asInt(-1));
+            assertEquals(33071, sampler.path("wrapS").asInt(), "clamped to its edge");
+            assertEquals(33071, sampler.path("wrapT").asInt());
+        }
     }
 
     /** Nor where a neutral key stands before the start: the standard has no time below 0. */
