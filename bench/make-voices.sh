@@ -6,6 +6,7 @@
 #                                   "./kite bench train-boundaries"; give them in bench/target/training-sentences.txt, a line each
 #   bench/make-voices.sh languages  bench/languages/*.txt by espeak-ng into bench/target/languages, for "./kite bench languages"
 #   bench/make-voices.sh words      words that people recorded one by one into bench/target/words, for "./kite bench joined"
+#   bench/make-voices.sh people     phrases that people recorded, in three languages, into bench/target/people, for "./kite bench people"
 # Needs Debian's flite, sox and ffmpeg, for training festival with festvox-kdlpc16k and festvox-us-slt-hts, and espeak-ng.
 set -euo pipefail
 cd "$(dirname "$0")"
@@ -78,10 +79,34 @@ words() {
   echo "words in bench/target/words"
 }
 
+# Phrases that people recorded, with what they say: stamps of a painting program for children, each described by a voice, in
+# English, French and Spanish (Debian's tuxpaint-stamps-default).
+people() {
+  local folder language line sound text out
+  folder=$(mktemp -d)
+  (cd "$folder" && apt-get download tuxpaint-stamps-default && dpkg-deb -x tuxpaint-stamps-default_*.deb .)
+  for language in en fr es; do
+    mkdir -p "target/people/$language"
+    find "$folder" -name "*_desc$([ $language = en ] || echo "_$language").ogg" | sort | while read -r sound; do
+      text=${sound%_desc*}.txt
+      if [ ! -f "$text" ]; then continue; fi
+      if [ $language = en ]; then line=$(head -1 "$text"); else line=$(sed -n "s/^$language.utf8=//p" "$text" | head -1); fi
+      # What is written in figures or brackets may be spoken in more ways than one.
+      case "$line" in "" | *[0-9\(\$]*) continue ;; esac
+      out=target/people/$language/$(basename "${sound%.ogg}")
+      cp "$sound" "$out.ogg"
+      printf '%s\n' "$line" > "$out.txt"
+    done
+  done
+  rm -r "$folder"
+  echo "phrases by people in bench/target/people"
+}
+
 case "${1:-voices}" in
   voices) voices ;;
   training) training ;;
   languages) languages ;;
   words) words ;;
-  *) echo "make-voices.sh [voices | training | languages | words]" >&2; exit 2 ;;
+  people) people ;;
+  *) echo "make-voices.sh [voices | training | languages | words | people]" >&2; exit 2 ;;
 esac

@@ -20,7 +20,14 @@ public final class Bench {
                 InexactScripts.print(voices, 0.2, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
             case "languages" ->
                 Languages.print(Path.of(arguments.length > 1 ? arguments[1] : "bench/target/languages"));
-            case "joined" -> JoinedWords.print(Path.of(arguments.length > 1 ? arguments[1] : "bench/target/words"));
+            case "joined" ->
+                JoinedWords.print(
+                        Path.of(arguments.length > 1 ? arguments[1] : "bench/target/words"),
+                        arguments.length > 2 ? Double.parseDouble(arguments[2]) : -1);
+            case "people" ->
+                PeopleEdges.print(
+                        Path.of(arguments.length > 1 ? arguments[1] : "bench/target/people"),
+                        arguments.length > 2 ? Integer.parseInt(arguments[2]) : 150);
             case "letters" -> Letters.print(arguments.length > 1 ? Integer.parseInt(arguments[1]) : 5000);
             case "train-boundaries" ->
                 BoundaryTraining.run(Path.of("bench/target/training"), Path.of("bench/target/boundaries"));

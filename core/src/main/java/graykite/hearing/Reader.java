@@ -195,9 +195,10 @@ public final class Reader {
         Features features = Features.of(plain, noise);
         progress.step(0.1);
         ScriptSearch.Heard heard = search().hear(features, choices, pins, progress.part(0.1, 0.95));
-        double[] times = times(heard.phones(), choices, pins, plain, plain.duration());
+        List<HeardPhone> phones = TrailingSounds.joined(heard.phones());
+        double[] times = times(phones, choices, pins, plain, plain.duration());
         progress.step(1);
-        return new HeardTiming(heard.phones(), times, choices, heard.ceiling())
+        return new HeardTiming(phones, times, choices, heard.ceiling())
                 .pinned(pins)
                 .spokenIn(pronouncer.isForeign())
                 .timing(plain.duration());
@@ -237,7 +238,9 @@ public final class Reader {
                 });
             }
         }
-        return new BoundaryPlacer(boundaries, BoundaryView.of(sound)).times(heard, given, duration);
+        double[] times = new BoundaryPlacer(boundaries, BoundaryView.of(sound)).times(heard, given, duration);
+        SoundingEnds.of(sound).lengthen(heard, times, given);
+        return times;
     }
 
     /** The stretch of the sound in which words are spoken; the whole sound when there are none. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 
 /** Finds the ways in which a written word may be said: from the project's own list, a dictionary, or its letters. */
@@ -16,15 +17,20 @@ public final class Pronouncer {
     /** True for a language whose spelling tells its sounds: words are taken as written, accents and all. */
     private final boolean asWritten;
 
-    private Pronouncer(Lexicon lexicon, Function<String, Pronunciation> letters, boolean asWritten) {
+    private final Language language;
+    /** Made when the first figure is met: what it takes is large. */
+    private final AtomicReference<SpokenFigures> figures = new AtomicReference<>();
+
+    private Pronouncer(Lexicon lexicon, Function<String, Pronunciation> letters, boolean asWritten, Language language) {
         this.lexicon = lexicon;
         this.letters = letters;
         this.asWritten = asWritten;
+        this.language = language;
     }
 
     /** English words. */
     public Pronouncer(Lexicon lexicon, LetterToSound letters) {
-        this(lexicon, letters::guess, false);
+        this(lexicon, letters::guess, false, Language.ENGLISH);
     }
 
     /** The English dictionary and letter-to-sound rules that ship with Gray Kite. */
@@ -36,7 +42,7 @@ public final class Pronouncer {
     public static Pronouncer of(Language language) {
         return language == Language.ENGLISH
                 ? shipped()
-                : new Pronouncer(CmuDictionary.empty(), LetterRules.shipped(language.code())::guess, true);
+                : new Pronouncer(CmuDictionary.empty(), LetterRules.shipped(language.code())::guess, true, language);
     }
 
     /** True for another language than that of the acoustic model: its words fit less well even where they are right. */
@@ -46,14 +52,21 @@ public final class Pronouncer {
 
     /** @param own pronunciations of the project by plain word; they replace those of the dictionary */
     public WordChoice choice(Script.Word word, Map<String, Pronunciation> own) {
+        if (SpokenFigures.concern(word.written())) {
+            return figures(word, own);
+        }
         if (asWritten) {
             String written = word.written().toLowerCase(Locale.ROOT);
             Pronunciation said = own.containsKey(written) ? own.get(written) : letters.apply(written);
             return new WordChoice(word, List.of(said), false);
         }
+        return said(word, word.spoken(), own);
+    }
+
+    private WordChoice said(Script.Word word, List<String> plain, Map<String, Pronunciation> own) {
         List<Pronunciation> ways = List.of();
         boolean guessed = false;
-        for (String spoken : word.spoken()) {
+        for (String spoken : plain) {
             List<Pronunciation> found = own.containsKey(spoken)
                     ? List.of(own.get(spoken))
                     : lexicon.pronunciations(spoken.toLowerCase(Locale.ROOT));
@@ -64,6 +77,35 @@ public final class Pronouncer {
             ways = combine(ways, found);
         }
         return new WordChoice(word, ways, guessed);
+    }
+
+    /** Figures may be said in several ways; all of them are offered to the sound. */
+    private WordChoice figures(Script.Word word, Map<String, Pronunciation> own) {
+        if (own.containsKey(word.written())) {
+            return new WordChoice(word, List.of(own.get(word.written())), false);
+        }
+        List<Pronunciation> all = new ArrayList<>();
+        boolean guessed = false;
+        for (List<String> way : figures().ways(word.written())) {
+            if (asWritten) {
+                List<Pronunciation> said = List.of();
+                for (String plain : way) {
+                    said = combine(said, List.of(own.getOrDefault(plain, letters.apply(plain))));
+                }
+                all.addAll(said);
+            } else {
+                WordChoice choice = said(word, way, own);
+                // One way of each word is enough where there are so many ways of the number.
+                all.addAll(choice.pronunciations()
+                        .subList(0, Math.min(2, choice.pronunciations().size())));
+                guessed |= choice.guessed();
+            }
+        }
+        return new WordChoice(word, all.stream().distinct().limit(MOST_WAYS).toList(), guessed);
+    }
+
+    private SpokenFigures figures() {
+        return figures.updateAndGet(made -> made == null ? SpokenFigures.of(language) : made);
     }
 
     /** The ways in which a dictionary says a plain word, or one guessed from its letters. */

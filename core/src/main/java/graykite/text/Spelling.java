@@ -29,9 +29,10 @@ final class Spelling {
             Map.entry("i.e", "that is"),
             Map.entry("a.m", "a m"),
             Map.entry("p.m", "p m"));
-    private static final Pattern NUMBER =
-            Pattern.compile("([$£€]?)(\\d{1,3}(?:,\\d{3})+|\\d+)(?:\\.(\\d+))?(st|nd|rd|th|s|%|°)?");
-    private static final Pattern CLOCK = Pattern.compile("(\\d{1,2}):(\\d{2})");
+    /** Read aloud as English; which of its ways a number was said in, the sound decides later. */
+    private static final class English {
+        private static final SpokenFigures FIGURES = SpokenFigures.of(Language.ENGLISH);
+    }
 
     private Spelling() {}
 
@@ -57,11 +58,8 @@ final class Spelling {
                     ABBREVIATIONS.get(bare.substring(0, bare.length() - 1)).split(" ")));
             return words;
         }
-        Matcher clock = CLOCK.matcher(plain);
-        if (clock.matches()) {
-            words.addAll(Numbers.cardinal(clock.group(1)));
-            words.addAll(clock.group(2).equals("00") ? List.of("o'clock") : Numbers.minutes(clock.group(2)));
-            return words;
+        if (SpokenFigures.concern(plain)) {
+            return English.FIGURES.ways(plain).getFirst();
         }
         for (String piece : plain.split(
                 "(?<=\\p{L})[-/_.](?=[\\p{L}\\d])|(?<=\\d)[-/_](?=[\\p{L}\\d])|[^\\p{L}\\d'.,$£€%&+°:-]+|(?<=[%&+])|(?=[&+])")) {
@@ -71,11 +69,6 @@ final class Spelling {
     }
 
     private static void addPiece(String piece, List<String> words) {
-        Matcher number = NUMBER.matcher(piece);
-        if (number.matches()) {
-            addNumber(number, words);
-            return;
-        }
         switch (piece) {
             case "&", "+" -> words.add(piece.equals("&") ? "and" : "plus");
             case "%" -> words.add("percent");
@@ -83,58 +76,11 @@ final class Spelling {
         }
     }
 
-    private static void addNumber(Matcher number, List<String> words) {
-        String digits = number.group(2);
-        String suffix = number.group(4) == null ? "" : number.group(4);
-        String fraction = number.group(3);
-        boolean year = number.group(1).isEmpty()
-                && fraction == null
-                && digits.length() == 4
-                && !digits.contains(",")
-                && digits.compareTo("1100") >= 0
-                && digits.compareTo("2100") < 0
-                && !digits.startsWith("200");
-        if (suffix.matches("st|nd|rd|th")) {
-            words.addAll(Numbers.ordinal(digits.replace(",", "")));
-        } else if (year) {
-            words.addAll(Numbers.year(digits));
-        } else {
-            words.addAll(Numbers.cardinal(digits.replace(",", "")));
-        }
-        if (fraction != null) {
-            words.add("point");
-            fraction.chars().forEach(c -> words.addAll(Numbers.cardinal(String.valueOf((char) c))));
-        }
-        switch (number.group(1)) {
-            case "$" -> words.add(digits.equals("1") ? "dollar" : "dollars");
-            case "£" -> words.add(digits.equals("1") ? "pound" : "pounds");
-            case "€" -> words.add(digits.equals("1") ? "euro" : "euros");
-            default -> {}
-        }
-        switch (suffix) {
-            case "%" -> words.add("percent");
-            case "°" -> words.add("degrees");
-            case "s" -> words.set(words.size() - 1, plural(words.getLast()));
-            default -> {}
-        }
-    }
-
-    private static String plural(String number) {
-        if (number.endsWith("y")) {
-            return number.substring(0, number.length() - 1) + "ies";
-        }
-        return number.endsWith("x") ? number + "es" : number + "s";
-    }
-
     private static void addLetters(String piece, List<String> words) {
-        Matcher parts = Pattern.compile("[\\p{L}']+|\\d+").matcher(piece);
+        Matcher parts = Pattern.compile("[\\p{L}']+").matcher(piece);
         while (parts.find()) {
-            String part = parts.group();
-            if (Character.isDigit(part.charAt(0))) {
-                words.addAll(Numbers.cardinal(part));
-                continue;
-            }
-            String word = part.toLowerCase(Locale.ROOT)
+            String word = parts.group()
+                    .toLowerCase(Locale.ROOT)
                     .replaceAll("^'+(?!(til|tis|twas|em|cause|bout)$)", "")
                     .replaceAll("'+$", "");
             if (word.chars().anyMatch(Character::isLetter)) {

@@ -1,0 +1,123 @@
+package graykite.hearing;
+
+import graykite.reading.HeardPhone;
+import graykite.sound.Sound;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Where words before a pause stop sounding. The search and the network end a word once another sound is likelier, and a nasal, a
+ * vowel or an l that fades is soon more like a pause than like itself; people see a mouth that shuts while the voice still
+ * rings. So a last phone is lengthened for as long as the recording keeps on, without a new rise, above its own noise.
+ */
+final class SoundingEnds {
+    /** Seconds from one level to the next. */
+    private static final double HOP = 0.005;
+    /** Samples of a level: 30 ms, so that a low voice does not tremble in it. */
+    private static final int WINDOW = 480;
+
+    /** Decibels below the loudest of the word at which nothing of it is heard any more. */
+    private static final double HEARD = 30;
+    /** Decibels that a sound stands out of the noise of the pause. */
+    private static final double ABOVE_NOISE = 10;
+    /** A rise by so many decibels, once the word has faded by {@link #FADED}, is something new: a breath, a click. */
+    private static final double RISE = 7;
+
+    private static final double FADED = 18;
+    /** Seconds by which a last phone is lengthened at most; of a stop only the breath of its release. */
+    private static final double LONGEST = 0.45;
+
+    private static final double LONGEST_STOP = 0.15;
+    /** Seconds of the pause that stay, and that the noise is told from. */
+    private static final double LEFT = 0.01;
+
+    private static final double BEFORE = 0.6;
+
+    private final double[] levels;
+
+    private SoundingEnds(double[] levels) {
+        this.levels = levels;
+    }
+
+    /** @param sound one channel at 16 kHz */
+    static SoundingEnds of(Sound sound) {
+        float[] samples = sound.mixed();
+        int step = (int) Math.round(HOP * sound.rate());
+        double[] levels = new double[samples.length / step + 1];
+        for (int f = 0; f < levels.length; f++) {
+            int middle = f * step;
+            double power = 0;
+            int from = Math.max(0, middle - WINDOW / 2);
+            int to = Math.min(samples.length, middle + WINDOW / 2);
+            for (int i = from; i < to; i++) {
+                power += samples[i] * (double) samples[i];
+            }
+            levels[f] = 10 * Math.log10(power / Math.max(1, to - from) + 1e-12);
+        }
+        return new SoundingEnds(levels);
+    }
+
+    /**
+     * Lengthens last phones in place.
+     *
+     * @param times one more than there are phones: the start of each and the end of the last
+     * @param given by boundary, times that are held; NaN where none is
+     */
+    void lengthen(List<HeardPhone> heard, double[] times, double[] given) {
+        for (int i = 0; i + 1 < heard.size(); i++) {
+            HeardPhone last = heard.get(i);
+            if (last.word() == HeardPhone.PAUSE
+                    || heard.get(i + 1).word() != HeardPhone.PAUSE
+                    || !Double.isNaN(given[i + 1])) {
+                continue;
+            }
+            double most =
+                    switch (last.phone().kind()) {
+                        case STOP, AFFRICATE, FRICATIVE -> LONGEST_STOP;
+                        default -> LONGEST;
+                    };
+            times[i + 1] =
+                    end(times[i], times[i + 1], Math.min(times[i + 1] + most, times[i + 2] - LEFT), times[i + 2]);
+        }
+    }
+
+    private double end(double start, double found, double latest, double pauseEnd) {
+        int from = frame(found);
+        int to = Math.min(levels.length - 1, (int) Math.floor(latest / HOP));
+        if (to <= from) {
+            return found;
+        }
+        double loudest = highest(frame(Math.max(0, start - BEFORE)), from);
+        double limit = Math.max(loudest - HEARD, quiet(from, frame(pauseEnd)) + ABOVE_NOISE);
+        int lowest = from;
+        int at = from;
+        while (at < to && levels[at] >= limit) {
+            if (levels[at] < levels[lowest]) {
+                lowest = at;
+            } else if (levels[lowest] < loudest - FADED && levels[at] > levels[lowest] + RISE) {
+                return Math.max(found, lowest * HOP);
+            }
+            at++;
+        }
+        return Math.max(found, at * HOP);
+    }
+
+    /** The noise of a pause: a tenth of it is quieter. */
+    private double quiet(int from, int to) {
+        double[] pause = Arrays.copyOfRange(levels, from, Math.max(from + 1, to));
+        Arrays.sort(pause);
+        return pause[pause.length / 10];
+    }
+
+    private double highest(int from, int to) {
+        double highest = levels[from];
+        for (int f = from; f <= to; f++) {
+            highest = Math.max(highest, levels[f]);
+        }
+        return highest;
+    }
+
+    private int frame(double time) {
+        return Math.clamp(Math.round(time / HOP), 0, levels.length - 1);
+    }
+}

@@ -1,0 +1,138 @@
+package graykite.hearing;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import graykite.reading.HeardPhone;
+import graykite.sound.Sound;
+import graykite.text.Phone;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** Where a fading voice stops, on sounds whose fading is known. */
+class SoundingEndsTest {
+    private static final int RATE = 16_000;
+    private static final double[] FREE = {Double.NaN, Double.NaN, Double.NaN, Double.NaN};
+
+    /** How loud a sound is at a time, in decibels below its loudest. */
+    private interface Level {
+        double at(double seconds);
+    }
+
+    /** A hum of 120 Hz with overtones over a noise 50 dB below it, two seconds long. */
+    private static Sound hum(Level level) {
+        Random random = new Random(8);
+        float[] samples = new float[2 * RATE];
+        for (int i = 0; i < samples.length; i++) {
+            double t = i / (double) RATE;
+            double wave = 0;
+            for (int k = 1; k <= 6; k++) {
+                wave += Math.sin(2 * Math.PI * 120 * k * t + k) / k;
+            }
+            samples[i] = (float) (0.2 * wave * Math.pow(10, level.at(t) / 20) + 0.0006 * random.nextGaussian());
+        }
+        return Sound.mono(samples, RATE);
+    }
+
+    private static HeardPhone phone(int word, Phone phone, double from, double to) {
+        return new HeardPhone(word, 0, 0, phone, (int) Math.round(from * 200), (int) Math.round(to * 200), -1);
+    }
+
+    /** A word from 0.4 s on, heard to end at 1 s; then a pause, and another word from a time on. */
+    private static double end(Sound sound, Phone last, double nextWord, double[] given) {
+        List<HeardPhone> heard = List.of(
+                phone(0, last, 0.4, 1),
+                phone(HeardPhone.PAUSE, Phone.SIL, 1, nextWord),
+                phone(1, Phone.AA, nextWord, 2));
+        double[] times = {0.4, 1, nextWord, 2};
+        SoundingEnds.of(sound).lengthen(heard, times, given);
+        assertEquals(0.4, times[0]);
+        assertEquals(nextWord, times[2]);
+        return times[1];
+    }
+
+    /** A voice that fades by 30 dB in 200 ms after it was said to have ended is followed down to there. */
+    @Test
+    void aFadingVoiceIsFollowed() {
+        Sound fading = hum(t -> t < 0.4 ? -90 : t < 1 ? 0 : -150 * (t - 1));
+        assertEquals(1.2, end(fading, Phone.N, 1.8, FREE), 0.025);
+        assertEquals(1.2, end(fading, Phone.AA, 1.8, FREE), 0.025);
+    }
+
+    @Test
+    void whatHasEndedStays() {
+        Sound cut = hum(t -> t > 0.4 && t < 1 ? 0 : -90);
+        assertEquals(1, end(cut, Phone.N, 1.8, FREE), 0.02);
+    }
+
+    /** A breath after the word is not the word: the level rises again. */
+    @Test
+    void aBreathIsNotTheWord() {
+        Sound breath = hum(t -> t < 0.4 || t > 1.35
+                ? -90
+                : t < 1 ? 0 : t < 1.1 ? -260 * (t - 1) : Math.min(-14, -26 + 120 * (t - 1.1)));
+        double end = end(breath, Phone.N, 1.8, FREE);
+        assertEquals(1.1, end, 0.03, "where it was quietest");
+    }
+
+    @Test
+    void stopsAreLengthenedLittleAndNothingReachesTheNextWord() {
+        Sound ringing = hum(t -> t < 0.4 || t > 1.6 ? -90 : -10 * Math.max(0, t - 1));
+        assertEquals(1.15, end(ringing, Phone.T, 1.8, FREE), 0.006);
+        assertEquals(1.45, end(ringing, Phone.N, 1.8, FREE), 0.006);
+        Sound brief = hum(t -> t < 0.4 || t > 1.25 ? -90 : 0);
+        assertEquals(1.25, end(brief, Phone.N, 1.3, FREE), 0.02);
+        Sound steady = hum(t -> t < 0.4 ? -90 : t < 1 ? 0 : -12);
+        assertEquals(1, end(steady, Phone.N, 1.8, FREE), 0.02, "what sounds all through the pause is its noise");
+    }
+
+    @Test
+    void whatIsHeldStays() {
+        Sound fading = hum(t -> t < 0.4 ? -90 : t < 1 ? 0 : -150 * (t - 1));
+        double[] held = FREE.clone();
+        held[1] = 1;
+        assertEquals(1, end(fading, Phone.N, 1.8, held));
+    }
+
+    // --- sounds behind a word ---
+
+    private static List<Phone> joined(Phone last, double pause, Phone... more) {
+        List<HeardPhone> heard = new ArrayList<>(List.of(phone(0, last, 0.5, 0.8)));
+        double at = 0.8;
+        for (Phone p : more) {
+            heard.add(phone(HeardPhone.UNSCRIPTED, p, at, at + 0.1));
+            at += 0.1;
+        }
+        if (pause > 0) {
+            heard.add(phone(HeardPhone.PAUSE, Phone.SIL, at, at + pause));
+        }
+        heard.add(phone(1, Phone.B, at + pause, at + pause + 0.2));
+        List<HeardPhone> joined = TrailingSounds.joined(heard);
+        assertEquals(heard.getLast(), joined.getLast());
+        for (int i = 1; i < joined.size(); i++) {
+            assertEquals(joined.get(i - 1).endFrame(), joined.get(i).startFrame(), "without gaps");
+        }
+        return joined.stream()
+                .filter(p -> p.word() == HeardPhone.UNSCRIPTED)
+                .map(HeardPhone::phone)
+                .toList();
+    }
+
+    /** "star" without its r, a drawn-out "tomato", an n that rings: given to the word. Another word or syllable is not. */
+    @Test
+    void whatADrawnOutWordLeavesBehindIsItsOwn() {
+        assertEquals(List.of(), joined(Phone.R, 0.3, Phone.AA));
+        assertEquals(List.of(), joined(Phone.OW, 0.3, Phone.UH, Phone.L));
+        assertEquals(List.of(), joined(Phone.N, 0.3, Phone.N));
+        assertEquals(List.of(Phone.AA), joined(Phone.T, 0.3, Phone.AA), "a stop does not ring");
+        assertEquals(List.of(Phone.AA), joined(Phone.R, 0, Phone.AA), "no pause: another word runs on");
+        List<Phone> word = Arrays.asList(Phone.N, Phone.AW);
+        assertEquals(word, joined(Phone.R, 0.3, Phone.N, Phone.AW), "\"now\" was said besides");
+        List<Phone> stop = Arrays.asList(Phone.T, Phone.AH);
+        assertEquals(stop, joined(Phone.R, 0.3, Phone.T, Phone.AH));
+        Phone[] longOne = {Phone.AA, Phone.AA, Phone.AA, Phone.AA, Phone.AA};
+        assertEquals(5, joined(Phone.R, 0.3, longOne).size(), "half a second is more than an end");
+    }
+}
