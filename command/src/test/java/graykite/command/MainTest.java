@@ -202,6 +202,15 @@ class MainTest {
         assertEquals(2, Main.run("cast", "odile", "--new", plan.toString()), "both");
     }
 
+    /** The rehearsal does the main job for the launcher. */
+    @Test
+    void theRehearsalSpeaksTheFirstLine() throws Exception {
+        Path rehearsal = Files.createDirectory(folder.resolve("rehearsal"));
+        assertEquals(0, Main.run("rehearse", rehearsal.toString()), errors());
+        assertTrue(Files.readAllLines(rehearsal.resolve("line.csv")).size() > 150);
+        assertTrue(Files.size(rehearsal.resolve("line.glb")) > 100_000);
+    }
+
     @Test
     void charactersThatCannotBeUsed() throws Exception {
         Path broken = Files.write(folder.resolve("broken.glb"), new byte[] {'g', 'l', 'T', 'F', 2, 0, 0, 0, 9});

@@ -174,6 +174,29 @@ class LauncherIT {
         assertEquals("missing\n", absent.out(), absent.err());
     }
 
+    /** A JDK is known by the file beside it; a short line into curves is hurried, a movie and a long recording are not. */
+    @Test
+    void theLauncherKnowsJavaAndWhatIsQuick() throws Exception {
+        Path jdk = Files.createDirectories(top.resolve("some jdk"));
+        Files.writeString(jdk.resolve("release"), "IMPLEMENTOR=\"x\"\nJAVA_VERSION=\"25.0.3\"\n");
+        Ended told = run("bash", "-c", ". ./kite; java_release \"" + jdk + "\"");
+        assertEquals("25\n", told.out(), told.err());
+        Path small = Files.write(top.resolve("short.wav"), new byte[1000]);
+        Path large = Files.write(top.resolve("long.wav"), new byte[2_000_000]);
+        String[][] cases = {
+            {"quick", "speak '" + small + "' -o a.csv"},
+            {"quick", "time '" + small + "' -o a.ctm"},
+            {"slow", "speak '" + small + "' -o a.mp4"},
+            {"slow", "speak '" + large + "' -o a.csv"},
+            {"slow", "cast odile --sheet a.png"},
+            {"slow", "batch table.csv -o out"}
+        };
+        for (String[] one : cases) {
+            Ended ended = run("bash", "-c", ". ./kite; is_quick " + one[1] + " && echo quick || echo slow");
+            assertEquals(one[0] + "\n", ended.out(), one[1] + ended.err());
+        }
+    }
+
     @Test
     void whatCannotBeBuiltIsSaidInOneLine() throws Exception {
         Path bare = Files.createDirectories(top.resolve("unbuilt place"));

@@ -1,0 +1,70 @@
+package graykite.people;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.format.character.PlanFiles;
+import graykite.geometry.Vec;
+import graykite.people.face.Person;
+import graykite.people.plan.Paint;
+import graykite.people.plan.PersonPlan;
+import graykite.people.plan.SkinMark;
+import graykite.picture.Colour;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What is painted on a skin is where it should be, and nowhere else. */
+class MarkingsTest {
+    private static final Colour SKIN = Paint.of("#D3A083").colour();
+
+    private static Person.Marks marks(SkinMark... marks) {
+        PersonPlan.Skin skin = PlanFiles.shipped("odile").skin();
+        return Markings.of(skin.withMarks(List.of(marks)));
+    }
+
+    private static double apart(Colour a, Colour b) {
+        return Math.abs(a.red() - b.red()) + Math.abs(a.green() - b.green()) + Math.abs(a.blue() - b.blue());
+    }
+
+    @Test
+    void aWrinkleLiesAlongItsLineOnBothSides() {
+        Person.Marks line = marks(new SkinMark.Wrinkle(new Vec(20, -30, 0), new Vec(30, -50, 0), 2, 1));
+        double on = apart(SKIN, line.over(SKIN, new Vec(25, -40, 70)));
+        assertTrue(on > 0.05, "dark on the line: " + on);
+        assertEquals(on, apart(SKIN, line.over(SKIN, new Vec(-25, -40, 70))), 1e-6, "and on the other side");
+        assertTrue(apart(SKIN, line.over(SKIN, new Vec(25, -20, 70))) < 0.1 * on, "not beyond its end");
+        assertTrue(apart(SKIN, line.over(SKIN, new Vec(35, -40, 70))) < 0.1 * on, "nor beside it");
+        assertEquals(0, apart(SKIN, line.over(SKIN, new Vec(25, -40, -70))), 1e-9, "nor at the back of the head");
+        Person.Marks faint = marks(new SkinMark.Wrinkle(new Vec(20, -30, 0), new Vec(30, -50, 0), 2, 0.5));
+        assertEquals(0.5, apart(SKIN, faint.over(SKIN, new Vec(25, -40, 70))) / on, 0.01, "half the strength");
+    }
+
+    @Test
+    void aPatchFadesAtItsEdge() {
+        Paint pale = Paint.of("#F0E0C0");
+        Person.Marks patch = marks(new SkinMark.Patch(new Vec(18, -40, 90), new Vec(20, 10, 20), pale, 0.5, 0.9));
+        double inside = apart(SKIN, patch.over(SKIN, new Vec(-18, -40, 90)));
+        assertEquals(0.9 * apart(SKIN, pale.colour()), inside, 1e-5);
+        double edge = apart(SKIN, patch.over(SKIN, new Vec(18, -47.5, 90)));
+        assertTrue(edge > 0.2 * inside && edge < 0.8 * inside, "half way out " + edge + " of " + inside);
+        assertEquals(0, apart(SKIN, patch.over(SKIN, new Vec(18, -51, 90))), 1e-9);
+    }
+
+    @Test
+    void frecklesAreOnNoseAndCheeksAndFurIsEverywhere() {
+        Person.Marks freckles = marks(new SkinMark.Freckles(Paint.of("#5E3626"), 1));
+        Person.Marks fur = marks(new SkinMark.Fur(Paint.of("#202020"), 1));
+        double cheek = 0;
+        double chin = 0;
+        int streaked = 0;
+        for (int i = 0; i < 400; i++) {
+            Vec onCheek = new Vec(18 + i % 20, -30 + i / 20, 75);
+            Vec onChin = new Vec(-10 + i % 20, -100 + i / 20, 80);
+            cheek = Math.max(cheek, apart(SKIN, freckles.over(SKIN, onCheek)));
+            chin = Math.max(chin, apart(SKIN, freckles.over(SKIN, onChin)));
+            streaked += apart(SKIN, fur.over(SKIN, new Vec(-60 + i % 20 * 6, i / 20 * 8 - 80, 40))) > 0.02 ? 1 : 0;
+        }
+        assertTrue(cheek > 0.2 && chin < 0.02, cheek + " on the cheek, " + chin + " on the chin");
+        assertTrue(streaked > 60 && streaked < 360, "streaks, not a coat of paint: " + streaked + " of 400");
+    }
+}
