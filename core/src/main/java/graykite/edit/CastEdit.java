@@ -18,9 +18,6 @@ import java.util.function.UnaryOperator;
 
 /** Changes of the cast. A character is named by id, or by its name. */
 public sealed interface CastEdit extends Edit {
-    /** One of the shipped faces that were carved. */
-    String CARVED = "odile";
-
     private static Project changed(Project project, String named, UnaryOperator<Member> change) {
         Member before = Find.member(project, named);
         Member after = change.apply(before);
@@ -36,8 +33,8 @@ public sealed interface CastEdit extends Edit {
         return switch (member.source()) {
             case Member.Own own -> own.figure();
             case Member.Shipped shipped -> Cast.byName(shipped.figure());
-            // All carved faces come with the same poses, roles and couplings.
-            case Member.Carved carved -> Cast.byName(CARVED);
+            // All carved faces come with the same poses, roles and couplings; hers are at hand.
+            case Member.Carved carved -> Cast.byName("odile");
         };
     }
 

@@ -31,7 +31,7 @@ final class SpokenFigures {
 
     private static final int LONGEST_NUMBER = 15;
     private static final Pattern CLOCK = Pattern.compile("(\\d{1,2})(?::|h)(\\d{2})");
-    private static final Pattern PIECES = Pattern.compile("[\\d][\\d.,]*\\d|\\d|[$£€%°+&]|[\\p{L}\\p{M}']+|[ºª]");
+    private static final Pattern PIECES = Pattern.compile("\\d[\\d.,]*\\d|\\d|[$£€%°+&]|\\p{L}[\\p{L}\\p{M}']*");
     private static final String ORDINAL = "ordinal";
 
     private final RuleBasedNumberFormat numbers;
@@ -121,12 +121,12 @@ final class SpokenFigures {
             } else if (!number.isEmpty() && isOrdinal(text)) {
                 parts.removeLast();
                 parts.add(ordinal(number));
-            } else if (!number.isEmpty() && english && text.matches("'?s")) {
+            } else if (!number.isEmpty() && english && text.equals("s")) {
                 parts.add(plural(parts.removeLast()));
             } else if (signs.containsKey(text)) {
                 parts.add(List.of(said(text, number.isEmpty() ? "2" : number)));
             } else {
-                parts.add(List.of(List.of(text.toLowerCase(Locale.ROOT))));
+                parts.add(List.of(List.of(text.toLowerCase(Locale.ROOT).replaceAll("'+$", ""))));
             }
         }
         combine(parts, 0, List.of(), ways);
@@ -163,25 +163,43 @@ final class SpokenFigures {
                         + Pattern.quote(String.valueOf(point)) + "\\d+)?")
                 ? text.replace(String.valueOf(group), "")
                 : text;
-        int at = Math.max(plain.lastIndexOf('.'), plain.lastIndexOf(','));
-        if (at < 0) {
+        String[] between = plain.split("[.,]+");
+        if (between.length == 1) {
             return whole(plain, plain.length() == text.length());
         }
+        if (between.length > 2) {
+            return several(between);
+        }
         List<List<String>> ways = new ArrayList<>();
-        for (List<String> before : whole(plain.substring(0, at).replaceAll("[.,]", ""))) {
+        for (List<String> before : whole(between[0])) {
             List<String> all = new ArrayList<>(before);
             all.addAll(List.of(signs.get("point")));
-            all.addAll(digits(plain.substring(at + 1), "zero"));
+            all.addAll(digits(between[1], "zero"));
             ways.add(all);
             if (!english) {
                 // Elsewhere what follows the point is often read as a number.
                 List<String> asNumber = new ArrayList<>(before);
                 asNumber.addAll(List.of(signs.get("point")));
-                asNumber.addAll(whole(plain.substring(at + 1)).getFirst());
+                asNumber.addAll(whole(between[1]).getFirst());
                 ways.add(asNumber);
             }
         }
         return ways;
+    }
+
+    /** A date or a version: number by number, with and without the word for the point. */
+    private List<List<String>> several(String[] numbersBetween) {
+        List<String> plain = new ArrayList<>();
+        List<String> pointed = new ArrayList<>();
+        for (String digits : numbersBetween) {
+            List<String> said = whole(digits).getFirst();
+            if (!pointed.isEmpty()) {
+                pointed.addAll(List.of(signs.get("point")));
+            }
+            plain.addAll(said);
+            pointed.addAll(said);
+        }
+        return List.of(pointed, plain);
     }
 
     private List<List<String>> whole(String digits) {

@@ -107,20 +107,6 @@ final class BringIn implements CastDesk.Asks {
     }
 
     @Override
-    public void savePlan(PersonPlan plan) {
-        saveAs("Save the plan of a face", plan.name().replaceAll("[^\\p{L}\\p{N}]+", "_") + ".json", List.of(".json"))
-                .ifPresent(file -> workspace
-                        .jobs()
-                        .start(
-                                "Saving " + file.getFileName(),
-                                progress -> {
-                                    PlanFiles.write(plan, file);
-                                    return file;
-                                },
-                                done -> workspace.jobs().say("Saved " + done.getFileName() + ".")));
-    }
-
-    @Override
     public Optional<String> planOf(Member member) {
         return member.source() instanceof Member.Shipped shipped
                         && PlanFiles.names().contains(shipped.figure())

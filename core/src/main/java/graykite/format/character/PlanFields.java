@@ -3,15 +3,14 @@ package graykite.format.character;
 import static graykite.base.Require.requireThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import graykite.base.Names;
 import graykite.geometry.Vec;
 import graykite.people.plan.Paint;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 
 /**
  * The fields of a plan: says plainly, with its place, what is missing or of the wrong kind.
@@ -106,15 +105,7 @@ record PlanFields(JsonNode json, String place) {
     }
 
     <E extends Enum<E>> E one(E[] values, String name) {
-        String word = text(name);
-        return Arrays.stream(values)
-                .filter(v -> v.name().equals(word.toUpperCase(Locale.ROOT)))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(of(name) + " is one of: "
-                        + Arrays.stream(values)
-                                .map(v -> v.name().toLowerCase(Locale.ROOT))
-                                .collect(Collectors.joining(", "))
-                        + "; not \"" + word + "\"."));
+        return Names.meant(values, v -> v.name().toLowerCase(Locale.ROOT), text(name), of(name) + " is");
     }
 
     /** Makes something of fields; what it complains of is told with this place, once. */

@@ -2,10 +2,9 @@ package graykite.people.plan;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.base.Names;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** What a person can wear; each has its colours. */
@@ -61,12 +60,7 @@ public enum Garment {
 
     /** @throws IllegalArgumentException when there is none of that word */
     public static Garment of(String word) {
-        return Arrays.stream(values())
-                .filter(g -> g.word.equals(word.toLowerCase(Locale.ROOT)))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("Nothing to wear is called \"" + word
-                        + "\"; choose among: "
-                        + Arrays.stream(values()).map(Garment::word).collect(Collectors.joining(", ")) + "."));
+        return Names.meant(values(), Garment::word, word, "What is worn is");
     }
 
     /**

@@ -1,10 +1,6 @@
 package graykite.people.plan;
 
-import static graykite.base.Require.requireThat;
-
-import java.util.Arrays;
-import java.util.Locale;
-import java.util.stream.Collectors;
+import graykite.base.Names;
 
 /** How hair is worn. */
 public enum HairStyle {
@@ -27,14 +23,6 @@ public enum HairStyle {
 
     /** @throws IllegalArgumentException when there is none of that word */
     public static HairStyle of(String word) {
-        requireThat(
-                Arrays.stream(values()).anyMatch(s -> s.word.equals(word.toLowerCase(Locale.ROOT))),
-                "Hair is one of: %s; not \"%s\".",
-                Arrays.stream(values()).map(HairStyle::word).collect(Collectors.joining(", ")),
-                word);
-        return Arrays.stream(values())
-                .filter(s -> s.word.equals(word.toLowerCase(Locale.ROOT)))
-                .findFirst()
-                .orElseThrow();
+        return Names.meant(values(), HairStyle::word, word, "Hair is");
     }
 }

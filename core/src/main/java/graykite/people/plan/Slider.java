@@ -1,10 +1,6 @@
 package graykite.people.plan;
 
-import static graykite.base.Require.requireThat;
-
-import java.util.Arrays;
-import java.util.Locale;
-import java.util.stream.Collectors;
+import graykite.base.Names;
 
 /** What can be shaped on a carved head, each from -1 to 1; 0 leaves it as it was carved. */
 public enum Slider {
@@ -47,14 +43,6 @@ public enum Slider {
 
     /** @throws IllegalArgumentException when there is none of that word */
     public static Slider of(String word) {
-        requireThat(
-                Arrays.stream(values()).anyMatch(s -> s.word.equals(word.toLowerCase(Locale.ROOT))),
-                "A face is shaped by: %s; not by \"%s\".",
-                Arrays.stream(values()).map(Slider::word).collect(Collectors.joining(", ")),
-                word);
-        return Arrays.stream(values())
-                .filter(s -> s.word.equals(word.toLowerCase(Locale.ROOT)))
-                .findFirst()
-                .orElseThrow();
+        return Names.meant(values(), Slider::word, word, "A face is shaped by");
     }
 }

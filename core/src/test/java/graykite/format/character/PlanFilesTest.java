@@ -75,7 +75,7 @@ class PlanFilesTest {
                 "\"like\": \"pim\", \"form\": {\"masses\": []}} | the skull",
                 "\"like\": \"pim\", \"form\": {\"masses\": [{\"part\": \"horn\"}]}} | form.masses 1",
                 "\"like\": \"pim\", \"hair\": {\"style\": \"mohican\"}} | hair: Hair is one of",
-                "\"like\": \"pim\", \"worn\": [{\"item\": \"crown\"}]} | worn 1: Nothing to wear",
+                "\"like\": \"pim\", \"worn\": [{\"item\": \"crown\"}]} | worn 1: What is worn is one of",
                 "\"like\": \"pim\", \"worn\": [{\"item\": \"fur\"}, {\"item\": \"oilskin\"}]} | one thing in a place",
                 "\"like\": \"pim\", \"shaping\": {\"wit\": 1}} | shaping: A face is shaped by",
                 "\"like\": \"pim\", \"shaping\": {\"age\": 7}} | The age is -1.0 to 1.0",

@@ -4,7 +4,6 @@ import graykite.edit.CastEdit;
 import graykite.edit.LineEdit;
 import graykite.figures.Transfer;
 import graykite.format.character.PlanFiles;
-import graykite.people.plan.PersonPlan;
 import graykite.project.Member;
 import graykite.rig.Character;
 import graykite.rig.Pose;
@@ -51,9 +50,6 @@ public final class CastDesk extends Desk {
         /** Adds a face of a plan that the user chooses. */
         void bringPlan();
 
-        /** Asks where to save a plan. */
-        void savePlan(PersonPlan plan);
-
         /** The plan that a figure of ours was carved of, by name. */
         Optional<String> planOf(Member member);
 
@@ -89,7 +85,7 @@ public final class CastDesk extends Desk {
         this.asks = asks;
         members = new MemberTiles(workspace, trial);
         saves = new CharacterSaves(workspace, trial, asks);
-        face = new FacePane(workspace, trial, asks);
+        face = new FacePane(workspace, trial, asks, saves);
         poses = new PosesPane(trial, pictures, asks::keyPose);
         channels = new ChannelsPane(trial);
         shapes = new ShapesPane(trial, pictures, root, this::takeShapes);

@@ -5,6 +5,8 @@ import graykite.figures.ContactSheet;
 import graykite.format.GltfWriter;
 import graykite.format.character.CharacterStore;
 import graykite.format.character.FigureFiles;
+import graykite.format.character.PlanFiles;
+import graykite.people.plan.PersonPlan;
 import graykite.picture.Png;
 import graykite.rig.Character;
 import graykite.studio.model.Trial;
@@ -29,6 +31,12 @@ final class CharacterSaves {
         trial.figure().get().ifPresent(f -> asks.saveAs(
                         "Save the character", fileName(f) + CharacterStore.EXTENSION, List.of(CharacterStore.EXTENSION))
                 .ifPresent(path -> write(path, () -> FigureFiles.save(f, path))));
+    }
+
+    /** The plan that a face is carved of, to be made again or changed by hand. */
+    void savePlan(PersonPlan plan) {
+        asks.saveAs("Save the plan of a face", fileName(plan.name()) + ".json", List.of(".json"))
+                .ifPresent(path -> write(path, () -> PlanFiles.write(plan, path)));
     }
 
     void saveGltf() {
@@ -61,6 +69,10 @@ final class CharacterSaves {
     }
 
     private static String fileName(Character character) {
-        return character.name().strip().replaceAll("[^\\p{L}\\p{N}]+", "_");
+        return fileName(character.name());
+    }
+
+    private static String fileName(String name) {
+        return name.strip().replaceAll("[^\\p{L}\\p{N}]+", "_");
     }
 }

@@ -59,7 +59,7 @@ final class FacePane extends VBox {
     private final Map<Garment.Slot, GarmentRow> garments = new EnumMap<>(Garment.Slot.class);
     private boolean showing;
 
-    FacePane(Workspace workspace, Trial trial, CastDesk.Asks asks) {
+    FacePane(Workspace workspace, Trial trial, CastDesk.Asks asks, CharacterSaves saves) {
         super(8);
         this.trial = trial;
         this.asks = asks;
@@ -84,7 +84,7 @@ final class FacePane extends VBox {
                 Palettes.HAIR.stream().map(Hair::light).toList(),
                 i -> hair(Palettes.HAIR.get(i)),
                 paint -> hair(new Hair(HairStyle.NONE, paint, paint.mix(Paint.of("#141012"), 0.45))));
-        form();
+        form(saves);
         colours();
         for (Garment.Slot slot : Garment.Slot.values()) {
             GarmentRow row = new GarmentRow(slot, this::wear);
@@ -97,7 +97,7 @@ final class FacePane extends VBox {
         setId("face-pane");
     }
 
-    private void form() {
+    private void form(CharacterSaves saves) {
         Button chance = Parts.button(
                 "Chance",
                 Feather.SHUFFLE,
@@ -116,7 +116,7 @@ final class FacePane extends VBox {
                 "Save the plan of this face, to be made again or changed by hand",
                 "face-save",
                 () -> shaping.plan()
-                        .ifPresent(p -> asks.savePlan(p.withName(trial.member().name()))));
+                        .ifPresent(p -> saves.savePlan(p.withName(trial.member().name()))));
         save.setAccessibleText("Save the plan of this face");
         own.getChildren().addAll(Parts.row(chance, carved, save), chapters(), form, looks);
         for (Slider slider : Slider.values()) {

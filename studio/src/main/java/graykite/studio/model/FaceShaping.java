@@ -24,6 +24,9 @@ public final class FaceShaping implements AutoCloseable {
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("face sketch").factory());
     private Optional<PersonPlan> wished = Optional.empty();
+    /** Whose wish it is: nothing is lost when somebody else is looked at before it is settled. */
+    private String whose = "";
+
     private String what = "";
     private boolean sketching;
     private boolean held;
@@ -37,7 +40,7 @@ public final class FaceShaping implements AutoCloseable {
             }
         });
         workspace.history().addListener((o, b, n) -> forget());
-        trial.memberId().addListener((o, b, n) -> forget());
+        trial.memberId().addListener((o, b, n) -> release());
     }
 
     /** The plan of the member that is looked at, as it is wished for; nothing for one that came finished. */
@@ -62,6 +65,7 @@ public final class FaceShaping implements AutoCloseable {
     public void wish(String name, UnaryOperator<PersonPlan> change) {
         plan().map(change).ifPresent(changed -> {
             wished = Optional.of(changed);
+            whose = trial.member().id();
             what = name;
             rest.playFromStart();
             sketch();
@@ -73,8 +77,7 @@ public final class FaceShaping implements AutoCloseable {
         rest.stop();
         Optional<PersonPlan> settled = wished;
         wished = Optional.empty();
-        settled.ifPresent(
-                plan -> workspace.edit(new CastEdit.ShapeFace(trial.member().id(), plan, what)));
+        settled.ifPresent(plan -> workspace.edit(new CastEdit.ShapeFace(whose, plan, what)));
     }
 
     private void forget() {
