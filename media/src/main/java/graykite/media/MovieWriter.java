@@ -6,7 +6,9 @@ import graykite.picture.Png;
 import graykite.sound.Sound;
 import graykite.time.FrameRate;
 import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.FloatBuffer;
+import java.nio.IntBuffer;
 import java.nio.file.Path;
 import org.bytedeco.ffmpeg.global.avcodec;
 import org.bytedeco.ffmpeg.global.avutil;
@@ -75,6 +77,10 @@ public final class MovieWriter implements AutoCloseable {
     private final int width;
     private final int height;
     private final Frame picture;
+    /** Pixels may be seen through, and their colours are to be undone of that. */
+    private final boolean transparent;
+
+    private final int[] straight;
     private long frames;
     private int soundAt;
 
@@ -100,6 +106,8 @@ public final class MovieWriter implements AutoCloseable {
         this.sound = sound.at(SOUND_RATE);
         this.width = width;
         this.height = height;
+        transparent = codec == Codec.PRORES;
+        straight = new int[width];
         picture = new Frame(width, height, Frame.DEPTH_UBYTE, 4);
         recorder = new FFmpegFrameRecorder(file.toFile(), width, height, 1);
         recorder.setFrameRate(rate.perSecond());
@@ -115,19 +123,7 @@ public final class MovieWriter implements AutoCloseable {
 
     /** Adds the next picture, premultiplied where it can be seen through, and the sound that is heard while it shows. */
     public void add(Picture next) {
-        ByteBuffer bytes = (ByteBuffer) picture.image[0];
-        int stride = picture.imageStride;
-        int[] pixels = next.pixels();
-        for (int y = 0; y < height; y++) {
-            int at = y * stride;
-            for (int x = 0; x < width; x++, at += 4) {
-                int pixel = Png.straight(pixels[y * width + x]);
-                bytes.put(at, (byte) pixel);
-                bytes.put(at + 1, (byte) (pixel >> 8));
-                bytes.put(at + 2, (byte) (pixel >> 16));
-                bytes.put(at + 3, (byte) (pixel >>> 24));
-            }
-        }
+        fill(next.pixels());
         try {
             recorder.setTimestamp(Math.round(rate.secondsAt(frames) * 1e6));
             recorder.record(picture, avutil.AV_PIX_FMT_BGRA);
@@ -138,6 +134,20 @@ public final class MovieWriter implements AutoCloseable {
                     "Picture " + frames + " could not be written into the movie (" + failure.getMessage()
                             + "). Is the disk full?",
                     failure);
+        }
+    }
+
+    /** Blue, green, red and opacity, a byte each, are what a pixel is in memory where the low byte comes first. */
+    private void fill(int[] pixels) {
+        IntBuffer target =
+                ((ByteBuffer) picture.image[0]).order(ByteOrder.LITTLE_ENDIAN).asIntBuffer();
+        int stride = picture.imageStride / Integer.BYTES;
+        for (int y = 0; y < height; y++) {
+            int row = y * width;
+            for (int x = 0; transparent && x < width; x++) {
+                straight[x] = Png.straight(pixels[row + x]);
+            }
+            target.put(y * stride, transparent ? straight : pixels, transparent ? 0 : row, width);
         }
     }
 
