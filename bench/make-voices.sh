@@ -93,6 +93,8 @@ people() {
       if [ $language = en ]; then line=$(head -1 "$text"); else line=$(sed -n "s/^$language.utf8=//p" "$text" | head -1); fi
       # What is written in figures or brackets may be spoken in more ways than one.
       case "$line" in "" | *[0-9\(\$]*) continue ;; esac
+      # The English speaker leaves out the article that is written.
+      if [ $language = en ]; then line=${line#A }; line=${line#An }; fi
       out=target/people/$language/$(basename "${sound%.ogg}")
       cp "$sound" "$out.ogg"
       printf '%s\n' "$line" > "$out.txt"

@@ -28,60 +28,76 @@ final class JoinedWords {
 
     private record Spoken(String word, Sound sound) {}
 
+    /**
+     * Words that follow one another.
+     *
+     * @param begins seconds at which each is heard first
+     * @param ends seconds at which each was heard last
+     */
+    record Line(Sound sound, List<String> words, List<Double> begins, List<Double> ends) {}
+
     private JoinedWords() {}
 
     /** @param gap seconds between words; below 0 for gaps of 0.1 to 0.5 s */
     static void print(Path folder, double gap) throws IOException {
         Reader reader = Reader.shipped();
-        List<Spoken> all = recordings(folder);
-        SplittableRandom random = new SplittableRandom(17);
         EdgeErrors starts = new EdgeErrors();
         EdgeErrors ends = new EdgeErrors();
         int lost = 0;
-        int said = 0;
         int missing = 0;
-        for (int line = 0; line < LINES; line++) {
-            List<Spoken> chosen = new ArrayList<>();
-            List<Double> begins = new ArrayList<>();
-            double at = 0.25;
-            for (int w = 0; w < WORDS_A_LINE; w++) {
-                Spoken word = all.get(random.nextInt(all.size()));
-                chosen.add(word);
-                begins.add(at);
-                double chance = random.nextDouble();
-                at += word.sound.duration() + (gap < 0 ? 0.1 + 0.4 * chance : gap);
-            }
-            String text = String.join(" ", chosen.stream().map(Spoken::word).toList());
-            Timing timing = reader.read(
-                    Sound.together(chosen.stream().map(Spoken::sound).toList(), begins),
-                    Script.of(text),
-                    Progress.none());
-            said += WORDS_A_LINE;
+        List<Line> lines = lines(folder, gap);
+        for (Line line : lines) {
+            Timing timing = reader.read(line.sound, Script.of(String.join(" ", line.words)), Progress.none());
             missing += timing.missing().size();
             List<TimedWord> found = timing.words().stream()
                     .filter(w -> w.source() != WordSource.SOUND)
                     .toList();
             if (found.size() == WORDS_A_LINE) {
                 for (int w = 0; w < WORDS_A_LINE; w++) {
-                    starts.add(found.get(w).start(), begins.get(w));
-                    ends.add(
-                            found.get(w).end(),
-                            begins.get(w) + chosen.get(w).sound.duration());
+                    starts.add(found.get(w).start(), line.begins.get(w));
+                    ends.add(found.get(w).end(), line.ends.get(w));
                 }
             } else {
                 lost++;
             }
         }
+        int said = WORDS_A_LINE * lines.size();
         System.out.printf(
                 Locale.ROOT,
-                "%d recordings; %d words in %d lines, called missing %.1f %%, lines with a word amiss %d%n",
-                all.size(),
+                "%d words in %d lines, called missing %.1f %%, lines with a word amiss %d%n",
                 said,
-                LINES,
+                lines.size(),
                 100.0 * missing / said,
                 lost);
         System.out.println("starts: " + starts.figures());
         System.out.println("ends:   " + ends.figures());
+    }
+
+    /** Lines of words picked by chance, always the same ones. */
+    static List<Line> lines(Path folder, double gap) throws IOException {
+        List<Spoken> all = recordings(folder);
+        SplittableRandom random = new SplittableRandom(17);
+        List<Line> lines = new ArrayList<>();
+        for (int line = 0; line < LINES; line++) {
+            List<Spoken> chosen = new ArrayList<>();
+            List<Double> begins = new ArrayList<>();
+            List<Double> ends = new ArrayList<>();
+            double at = 0.25;
+            for (int w = 0; w < WORDS_A_LINE; w++) {
+                Spoken word = all.get(random.nextInt(all.size()));
+                chosen.add(word);
+                begins.add(at);
+                ends.add(at + word.sound.duration());
+                double chance = random.nextDouble();
+                at += word.sound.duration() + (gap < 0 ? 0.1 + 0.4 * chance : gap);
+            }
+            lines.add(new Line(
+                    Sound.together(chosen.stream().map(Spoken::sound).toList(), begins),
+                    chosen.stream().map(Spoken::word).toList(),
+                    begins,
+                    ends));
+        }
+        return lines;
     }
 
     private static List<Spoken> recordings(Path folder) throws IOException {

@@ -42,6 +42,7 @@ record HeardTiming(
     }
 
     Timing timing(double duration) {
+        double strangeness = foreign || ceiling.length == 0 ? 0 : WordFit.strangeness(WordFit.words(heard), ceiling);
         List<TimedWord> words = new ArrayList<>();
         List<MissingWord> missing = new ArrayList<>();
         int next = 0;
@@ -66,7 +67,11 @@ record HeardTiming(
             next = word + 1;
             WordChoice choice = choices.get(word);
             words.add(new TimedWord(
-                    choice.word().written(), choice.word().mark(), phones(from, i), choice.guessed(), fit(from, i)));
+                    choice.word().written(),
+                    choice.word().mark(),
+                    phones(from, i),
+                    choice.guessed(),
+                    fit(from, i, strangeness)));
         }
         while (next < choices.size()) {
             missing.add(missing(next++, words.size()));
@@ -90,7 +95,14 @@ record HeardTiming(
         return phones;
     }
 
-    private double fit(int from, int to) {
-        return WordFit.of(heard.subList(from, to), ceiling, foreign);
+    private double fit(int from, int to, double strangeness) {
+        List<HeardPhone> phones = heard.subList(from, to);
+        return foreign
+                ? WordFit.foreign(phones, ceiling)
+                : WordFit.of(phones, ceiling, strangeness, isUnscripted(from - 1) || isUnscripted(to));
+    }
+
+    private boolean isUnscripted(int at) {
+        return at >= 0 && at < heard.size() && heard.get(at).word() == HeardPhone.UNSCRIPTED;
     }
 }

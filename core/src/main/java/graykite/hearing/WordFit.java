@@ -10,7 +10,7 @@ import java.util.List;
  */
 final class WordFit {
     /** Below the best by so much a step, right and wrong words are equally likely, and how fast that turns. */
-    private static final double MIDDLE = 3.8;
+    private static final double MIDDLE = 4.1;
     /** The same for words of a language that the acoustic model was not made for. */
     private static final double MIDDLE_FOREIGN = 7.5;
 
@@ -20,21 +20,53 @@ final class WordFit {
     /** So many frames make a word certain; what shorter ones show is partly chance. */
     private static final double ENOUGH = 40;
 
+    /** What the middle one of a line's words usually is below the best, a step. */
+    private static final double USUAL_LINE = 1.6;
+    /** A voice or microphone that the model fits badly is forgiven by this share, where enough words show it. */
+    private static final double FORGIVEN = 0.5;
+
+    private static final int WORDS_TO_JUDGE = 5;
+    /** Beside sound that nothing in the script explains a word is likelier to have been laid over something else. */
+    private static final double BESIDE_UNSCRIPTED = 2.8;
+
     /** A word that is further below the best, a step, is not believed without asking whether it was said at all. */
     private static final double SUSPICIOUS = 3.6;
 
     private WordFit() {}
 
     /**
+     * How far the words of a line are below the best beyond what is usual, a step: what its voice and recording are to blame for.
+     *
+     * @param words the phones of each
+     * @param ceiling by frame, how likely the sound up to it is at best
+     * @return 0 for a line of few words, or of an ordinary voice
+     */
+    static double strangeness(List<List<HeardPhone>> words, double[] ceiling) {
+        double[] all =
+                words.stream().mapToDouble(w -> below(w, ceiling)).sorted().toArray();
+        return all.length < WORDS_TO_JUDGE ? 0 : Math.max(0, all[all.length / 2] - USUAL_LINE);
+    }
+
+    /**
      * @param phones of one word, as heard
      * @param ceiling by frame, how likely the sound up to it is at best
-     * @param foreign true for another language than that of the acoustic model
+     * @param strangeness of the line
+     * @param beside true when sound that is not in the script comes right before or after
      */
-    static double of(List<HeardPhone> phones, double[] ceiling, boolean foreign) {
+    static double of(List<HeardPhone> phones, double[] ceiling, double strangeness, boolean beside) {
+        double below = below(phones, ceiling) - FORGIVEN * strangeness;
+        return fit(phones, below, beside ? MIDDLE - BESIDE_UNSCRIPTED : MIDDLE);
+    }
+
+    /** The same for a word of another language than that of the acoustic model. */
+    static double foreign(List<HeardPhone> phones, double[] ceiling) {
+        return fit(phones, below(phones, ceiling), MIDDLE_FOREIGN);
+    }
+
+    private static double fit(List<HeardPhone> phones, double below, double middle) {
         int frames = phones.getLast().endFrame() - phones.getFirst().startFrame();
         double certainty = Math.min(1, Math.sqrt(frames / ENOUGH));
-        double below = USUAL + certainty * (below(phones, ceiling) - USUAL);
-        return 1 / (1 + Math.exp((below - (foreign ? MIDDLE_FOREIGN : MIDDLE)) / SLOPE));
+        return 1 / (1 + Math.exp((USUAL + certainty * (below - USUAL) - middle) / SLOPE));
     }
 
     /** By how much a step the phones are less likely than the best. */

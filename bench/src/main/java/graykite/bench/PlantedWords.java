@@ -1,0 +1,154 @@
+package graykite.bench;
+
+import graykite.base.BadInput;
+import graykite.base.Progress;
+import graykite.hearing.Reader;
+import graykite.media.SoundReader;
+import graykite.reading.Doubt;
+import graykite.reading.Timing;
+import graykite.reading.WordSource;
+import graykite.sound.Sound;
+import graykite.text.Script;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.SplittableRandom;
+import java.util.stream.Stream;
+
+/**
+ * How right the doubts of a reading are: in exact scripts words are replaced by others, and it is counted which of them are
+ * pointed at, and which that are right. A folder holds recordings, each with its words in a .txt of the same name, or single
+ * words, which are joined to lines.
+ */
+final class PlantedWords {
+    /** What was said in a recording. */
+    private record Exact(Sound sound, List<String> words) {}
+
+    private int planted;
+    private int found;
+    private int right;
+    private int accused;
+    private int accusedAlone;
+    private int exactRight;
+    private int exactAccused;
+
+    private PlantedWords() {}
+
+    /**
+     * @param share of the words that are replaced
+     * @param every which of the recordings are read: each so-and-so-manieth
+     */
+    static void print(Path folder, double share, int every) throws IOException {
+        Reader reader = Reader.shipped();
+        List<Exact> lines = lines(folder, every);
+        List<String> others = lines.stream()
+                .flatMap(l -> l.words.stream())
+                .filter(w -> w.length() > 2)
+                .toList();
+        PlantedWords all = new PlantedWords();
+        for (Exact line : lines) {
+            all.one(reader, line, others, share);
+        }
+        System.out.println(all.figures());
+    }
+
+    private static List<Exact> lines(Path folder, int every) throws IOException {
+        List<Path> recordings;
+        try (Stream<Path> files = Files.list(folder)) {
+            recordings = files.filter(f -> f.toString().matches(".*\\.(wav|ogg|flac)"))
+                    .sorted()
+                    .toList();
+        }
+        if (!Files.exists(words(recordings.getFirst()))) {
+            return JoinedWords.lines(folder, -1).stream()
+                    .map(l -> new Exact(l.sound(), l.words()))
+                    .toList();
+        }
+        List<Exact> lines = new ArrayList<>();
+        for (int i = 0; i < recordings.size(); i += every) {
+            Script script = Script.of(Files.readString(words(recordings.get(i))).strip());
+            lines.add(new Exact(
+                    SoundReader.read(recordings.get(i), Progress.none()),
+                    script.words().stream().map(Script.Word::written).toList()));
+        }
+        return lines;
+    }
+
+    private static Path words(Path recording) {
+        return recording.resolveSibling(recording.getFileName().toString().replaceFirst("\\.[^.]*$", ".txt"));
+    }
+
+    private void one(Reader reader, Exact line, List<String> others, double share) {
+        List<String> written = line.words;
+        SplittableRandom random = new SplittableRandom(written.hashCode());
+        Sound sound = line.sound;
+        BitSet wrong = new BitSet();
+        List<String> words = new ArrayList<>();
+        for (int w = 0; w < written.size(); w++) {
+            String other = others.get(random.nextInt(others.size()));
+            boolean replaced = random.nextDouble() < share && !other.equalsIgnoreCase(written.get(w));
+            wrong.set(w, replaced);
+            words.add(replaced ? other : written.get(w));
+        }
+        BitSet plain = doubted(reader, sound, written);
+        exactRight += written.size();
+        exactAccused += plain.cardinality();
+        BitSet doubted = wrong.isEmpty() ? plain : doubted(reader, sound, words);
+        for (int w = 0; w < words.size(); w++) {
+            if (wrong.get(w)) {
+                planted++;
+                found += doubted.get(w) ? 1 : 0;
+            } else {
+                right++;
+                accused += doubted.get(w) ? 1 : 0;
+                boolean beside = wrong.get(w + 1) || w > 0 && wrong.get(w - 1);
+                accusedAlone += doubted.get(w) && !beside ? 1 : 0;
+            }
+        }
+    }
+
+    /** Which words are said not to be in the sound, or not to fit it. */
+    private static BitSet doubted(Reader reader, Sound sound, List<String> words) {
+        BitSet doubted = new BitSet();
+        Timing timing;
+        try {
+            timing = reader.read(sound, Script.of(String.join(" ", words)), Progress.none());
+        } catch (BadInput unreadable) {
+            doubted.set(0, words.size());
+            return doubted;
+        }
+        int word = 0;
+        int heard = 0;
+        for (Doubt doubt : Doubt.of(timing)) {
+            // Words of the script before it: those that were heard so far, and those that were missed.
+            while (heard < doubt.word()) {
+                word += timing.words().get(heard++).source() == WordSource.SOUND ? 0 : 1;
+            }
+            if (doubt.reason() == Doubt.Reason.MISSING) {
+                doubted.set(word++);
+            } else if (doubt.reason() == Doubt.Reason.WEAK) {
+                doubted.set(word);
+            }
+        }
+        return doubted;
+    }
+
+    private String figures() {
+        return String.format(
+                Locale.ROOT,
+                "words replaced: %d, pointed at %.1f %%%n"
+                        + "words pointed at: %d, really wrong %.1f %%; right beside a wrong one %.1f %%%n"
+                        + "exact scripts: %d words, pointed at %.2f %%",
+                planted,
+                100.0 * found / Math.max(1, planted),
+                found + accused,
+                100.0 * found / Math.max(1, found + accused),
+                100.0 * (accused - accusedAlone) / Math.max(1, found + accused),
+                exactRight,
+                100.0 * exactAccused / Math.max(1, exactRight));
+    }
+}
