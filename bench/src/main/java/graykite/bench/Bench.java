@@ -1,6 +1,10 @@
 package graykite.bench;
 
+import graykite.bench.letters.HeldOutWords;
+import graykite.bench.letters.LetterTraining;
 import graykite.bench.proof.ProofQuality;
+import graykite.text.CmuDictionary;
+import graykite.text.LetterToSound;
 import java.nio.file.Path;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -29,7 +33,12 @@ public final class Bench {
                 PeopleEdges.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/people"),
                         arguments.length > 2 ? Integer.parseInt(arguments[2]) : 150);
-            case "letters" -> Letters.print(arguments.length > 1 ? Integer.parseInt(arguments[1]) : 5000);
+            case "letters" ->
+                System.out.println(HeldOutWords.figures(CmuDictionary.shipped(), LetterToSound.shipped()));
+            case "train-letters" ->
+                LetterTraining.run(
+                        Path.of("core/src/main/resources/graykite/text/letters-en.model"),
+                        arguments.length > 1 ? Double.parseDouble(arguments[1]) : 0.5);
             case "train-boundaries" ->
                 BoundaryTraining.run(Path.of("bench/target/training"), Path.of("bench/target/boundaries"));
             case "proof" ->

@@ -1,6 +1,7 @@
 package graykite.bench;
 
 import graykite.base.Progress;
+import graykite.bench.letters.PhoneDistance;
 import graykite.hearing.Reader;
 import graykite.media.SoundReader;
 import graykite.mouth.MouthChart;
@@ -17,7 +18,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Function;
 
 /**
  * Other languages, on sentences of espeak-ng, which prints their phones (bench/make-languages.sh): how many phones of the shipped
@@ -59,10 +59,10 @@ final class Languages {
                     .toList();
             List<Phone> heard = phones(reader.listen(sound, Progress.none()));
             phones += truth.size();
-            wrong[0] += distance(truth, rules, p -> p);
-            wrong[1] += distance(truth, rules, CHART::shapeOf);
-            wrong[2] += distance(truth, heard, p -> p);
-            wrong[3] += distance(truth, heard, CHART::shapeOf);
+            wrong[0] += PhoneDistance.between(truth, rules, p -> p);
+            wrong[1] += PhoneDistance.between(truth, rules, CHART::shapeOf);
+            wrong[2] += PhoneDistance.between(truth, heard, p -> p);
+            wrong[3] += PhoneDistance.between(truth, heard, CHART::shapeOf);
             for (TimedWord word : read.words()) {
                 fit += word.fit();
                 words++;
@@ -90,20 +90,5 @@ final class Languages {
                 .flatMap(w -> w.phones().stream())
                 .map(p -> p.phone())
                 .toList();
-    }
-
-    static int distance(List<Phone> a, List<Phone> b, Function<Phone, Object> as) {
-        int[][] cost = new int[a.size() + 1][b.size() + 1];
-        for (int i = 0; i <= a.size(); i++) {
-            for (int j = 0; j <= b.size(); j++) {
-                if (i == 0 || j == 0) {
-                    cost[i][j] = i + j;
-                } else {
-                    int change = as.apply(a.get(i - 1)).equals(as.apply(b.get(j - 1))) ? 0 : 1;
-                    cost[i][j] = Math.min(cost[i - 1][j - 1] + change, 1 + Math.min(cost[i - 1][j], cost[i][j - 1]));
-                }
-            }
-        }
-        return cost[a.size()][b.size()];
     }
 }

@@ -11,7 +11,6 @@ import com.sun.speech.freetts.audio.AudioPlayer;
 import com.sun.speech.freetts.en.us.cmu_us_kal.KevinVoiceDirectory;
 import graykite.base.BadInput;
 import graykite.sound.Sound;
-import graykite.text.LetterToSound;
 import graykite.text.Phone;
 import graykite.text.Pronunciation;
 import java.io.ByteArrayOutputStream;
@@ -26,6 +25,9 @@ import javax.sound.sampled.AudioFormat;
  * services, and is speech with a known truth.
  */
 public final class SimulatedVoice {
+    /** The voice loads its rules through tables that all of its kind share: whoever makes it load holds this. */
+    private static final Object LOADING = new Object();
+
     /** A phone that the voice said; silence included. */
     public record Said(Phone phone, double start, double end) {}
 
@@ -72,7 +74,7 @@ public final class SimulatedVoice {
         }
         Recorder recorder = new Recorder();
         voice.setAudioPlayer(recorder);
-        synchronized (LetterToSound.LOADING) {
+        synchronized (LOADING) {
             voice.allocate();
         }
         try {

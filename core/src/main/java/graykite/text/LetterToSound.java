@@ -1,37 +1,84 @@
 package graykite.text;
 
-import com.sun.speech.freetts.lexicon.LetterToSoundImpl;
 import java.io.IOException;
-import java.net.URL;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
- * Guesses how an English word is said from its letters, with the decision trees that ship with FreeTTS (Black, Lenzo &
- * Pagel 1998, "Issues in building general letter to sound rules").
+ * Guesses how a word is said from its letters: the likeliest rows of pieces that spell it, by a {@link LetterModel}. Safe to share
+ * between threads.
  */
 public final class LetterToSound {
-    private static final String RULES = "/com/sun/speech/freetts/en/us/cmulex_lts.bin";
+    private static final String SHIPPED = "letters-en.model";
     private static final int LONGEST_PART = 40;
+    /** Rows that are followed at each letter, and how far behind the best one they may lie. */
+    private static final int ROWS = 24;
 
-    /** FreeTTS loads its rules through tables that all of its parts share: whoever makes it load holds this. */
-    public static final Object LOADING = new Object();
+    private static final float FAR = 8;
+    /** Pieces that a row is told apart by: one fewer than the longest that the model knows. */
+    private static final int MEMORY = 8;
 
-    private final LetterToSoundImpl rules;
+    /** A row of pieces that spells the first letters of a word. @param history its last pieces */
+    private record Row(float likely, int[] history, Row before, LetterModel.Piece last) {}
 
-    public LetterToSound() {
-        URL url = LetterToSound.class.getResource(RULES);
-        if (url == null) {
-            throw new IllegalStateException("The letter-to-sound rules are missing: " + RULES);
-        }
-        try {
-            synchronized (LOADING) {
-                rules = new LetterToSoundImpl(url, true);
+    private static final int[] NONE = {};
+
+    /** A model with the numbers of its pieces by the letter that they spell. */
+    private record Known(LetterModel model, Map<Character, int[]> spelling) {}
+
+    private final Supplier<LetterModel> source;
+    private Optional<Known> known = Optional.empty();
+
+    public LetterToSound(LetterModel model) {
+        this(() -> model);
+    }
+
+    private LetterToSound(Supplier<LetterModel> source) {
+        this.source = source;
+    }
+
+    /** What ships for English, learnt from the dictionary that ships; read when the first unknown word is met. */
+    public static LetterToSound shipped() {
+        return new LetterToSound(LetterToSound::load);
+    }
+
+    private static LetterModel load() {
+        try (InputStream in = LetterToSound.class.getResourceAsStream(SHIPPED)) {
+            if (in == null) {
+                throw new IllegalStateException("The letter model is missing: " + SHIPPED);
             }
+            return LetterModel.read(in);
         } catch (IOException failure) {
-            throw new IllegalStateException("The letter-to-sound rules cannot be read.", failure);
+            throw new UncheckedIOException("The letter model cannot be read.", failure);
         }
+    }
+
+    private synchronized Known known() {
+        if (known.isEmpty()) {
+            LetterModel model = source.get();
+            Map<Character, int[]> spelling = new HashMap<>();
+            for (int i = 1; i < model.pieces().size(); i++) {
+                spelling.merge(model.pieces().get(i).letter(), new int[] {i}, LetterToSound::joined);
+            }
+            known = Optional.of(new Known(model, spelling));
+        }
+        return known.get();
+    }
+
+    private static int[] joined(int[] some, int[] more) {
+        int[] all = Arrays.copyOf(some, some.length + 1);
+        all[some.length] = more[0];
+        return all;
     }
 
     /**
@@ -39,14 +86,83 @@ public final class LetterToSound {
      * @return a guess; a neutral vowel when no letter is left
      */
     public Pronunciation guess(String word) {
-        String letters = word.toLowerCase(Locale.ROOT).replaceAll("[^a-z]", "");
-        List<Phone> phones = new ArrayList<>();
+        return guesses(word, 1).getFirst();
+    }
+
+    /** The likeliest ways to say a word, the best first. @param most how many at most */
+    public List<Pronunciation> guesses(String word, int most) {
+        String letters = word.toLowerCase(Locale.ROOT).replace('’', '\'').replaceAll("[^a-z']", "");
+        List<Pronunciation> ways = List.of();
         for (int from = 0; from < letters.length(); from += LONGEST_PART) {
             String part = letters.substring(from, Math.min(letters.length(), from + LONGEST_PART));
-            for (String name : rules.getPhones(part, "")) {
-                Phone.parse(name).filter(p -> p != Phone.SIL).ifPresent(phones::add);
+            // What is longer than any word is spelt part by part, and said in one way.
+            ways = Pronouncer.combine(ways, ofPart(part, letters.length() > LONGEST_PART ? 1 : most));
+        }
+        return ways.isEmpty() ? List.of(new Pronunciation(List.of(Phone.AH))) : ways;
+    }
+
+    private List<Pronunciation> ofPart(String letters, int most) {
+        LetterModel model = known().model;
+        List<List<Row>> rows = new ArrayList<>();
+        for (int i = 0; i <= letters.length(); i++) {
+            rows.add(new ArrayList<>());
+        }
+        rows.getFirst()
+                .add(new Row(
+                        0, new int[] {LetterModel.EDGE}, null, model.pieces().getFirst()));
+        for (int i = 0; i < letters.length(); i++) {
+            for (Row row : best(rows.get(i))) {
+                int[] contexts = model.contexts(row.history);
+                for (int piece : known().spelling.getOrDefault(letters.charAt(i), NONE)) {
+                    rows.get(i + 1).add(longer(model, row, contexts, piece));
+                }
             }
         }
-        return new Pronunciation(phones.isEmpty() ? List.of(Phone.AH) : phones);
+        List<Row> whole = new ArrayList<>();
+        for (Row row : best(rows.getLast())) {
+            whole.add(longer(model, row, model.contexts(row.history), LetterModel.EDGE));
+        }
+        // Several rows may sound the same: their likelihoods add up.
+        Map<List<Phone>, Double> ways = new LinkedHashMap<>();
+        for (Row row : whole) {
+            ways.merge(phones(row), Math.exp(row.likely), Double::sum);
+        }
+        ways.remove(List.of());
+        return ways.entrySet().stream()
+                .sorted(Map.Entry.<List<Phone>, Double>comparingByValue().reversed())
+                .limit(most)
+                .map(way -> new Pronunciation(way.getKey()))
+                .toList();
+    }
+
+    private static List<Row> best(List<Row> rows) {
+        rows.sort(Comparator.comparingDouble(row -> -row.likely));
+        List<Row> kept = new ArrayList<>();
+        for (Row row : rows) {
+            if (kept.size() == ROWS || row.likely < rows.getFirst().likely - FAR) {
+                break;
+            }
+            kept.add(row);
+        }
+        return kept;
+    }
+
+    private static Row longer(LetterModel model, Row row, int[] contexts, int piece) {
+        int kept = Math.min(MEMORY - 1, row.history.length);
+        int[] history = Arrays.copyOfRange(row.history, row.history.length - kept, row.history.length + 1);
+        history[kept] = piece;
+        return new Row(
+                row.likely + model.likely(contexts, piece),
+                history,
+                row,
+                model.pieces().get(piece));
+    }
+
+    private static List<Phone> phones(Row row) {
+        List<Phone> phones = new ArrayList<>();
+        for (Row at = row; at != null; at = at.before) {
+            phones.addAll(0, at.last.phones());
+        }
+        return phones;
     }
 }

@@ -11,9 +11,11 @@ import java.util.function.Function;
 /** Finds the ways in which a written word may be said: from the project's own list, a dictionary, or its letters. */
 public final class Pronouncer {
     private static final int MOST_WAYS = 12;
+    /** Ways to say an unknown word that are offered to the sound. */
+    private static final int GUESSES = 3;
 
     private final Lexicon lexicon;
-    private final Function<String, Pronunciation> letters;
+    private final Function<String, List<Pronunciation>> letters;
     /** True for a language whose spelling tells its sounds: words are taken as written, accents and all. */
     private final boolean asWritten;
 
@@ -21,7 +23,8 @@ public final class Pronouncer {
     /** Made when the first figure is met: what it takes is large. */
     private final AtomicReference<SpokenFigures> figures = new AtomicReference<>();
 
-    private Pronouncer(Lexicon lexicon, Function<String, Pronunciation> letters, boolean asWritten, Language language) {
+    private Pronouncer(
+            Lexicon lexicon, Function<String, List<Pronunciation>> letters, boolean asWritten, Language language) {
         this.lexicon = lexicon;
         this.letters = letters;
         this.asWritten = asWritten;
@@ -30,19 +33,21 @@ public final class Pronouncer {
 
     /** English words. */
     public Pronouncer(Lexicon lexicon, LetterToSound letters) {
-        this(lexicon, letters::guess, false, Language.ENGLISH);
+        this(lexicon, word -> letters.guesses(word, GUESSES), false, Language.ENGLISH);
     }
 
     /** The English dictionary and letter-to-sound rules that ship with Gray Kite. */
     public static Pronouncer shipped() {
-        return new Pronouncer(CmuDictionary.shipped(), new LetterToSound());
+        return new Pronouncer(CmuDictionary.shipped(), LetterToSound.shipped());
     }
 
     /** What ships for a language: a dictionary for English, rules for languages of regular spelling. */
     public static Pronouncer of(Language language) {
-        return language == Language.ENGLISH
-                ? shipped()
-                : new Pronouncer(CmuDictionary.empty(), LetterRules.shipped(language.code())::guess, true, language);
+        return language == Language.ENGLISH ? shipped() : ruled(LetterRules.shipped(language.code()), language);
+    }
+
+    private static Pronouncer ruled(LetterRules rules, Language language) {
+        return new Pronouncer(CmuDictionary.empty(), word -> List.of(rules.guess(word)), true, language);
     }
 
     /** True for another language than that of the acoustic model: its words fit less well even where they are right. */
@@ -57,8 +62,7 @@ public final class Pronouncer {
         }
         if (asWritten) {
             String written = word.written().toLowerCase(Locale.ROOT);
-            Pronunciation said = own.containsKey(written) ? own.get(written) : letters.apply(written);
-            return new WordChoice(word, List.of(said), false);
+            return new WordChoice(word, asWritten(written, own), false);
         }
         return said(word, word.spoken(), own);
     }
@@ -71,7 +75,7 @@ public final class Pronouncer {
                     ? List.of(own.get(spoken))
                     : lexicon.pronunciations(spoken.toLowerCase(Locale.ROOT));
             if (found.isEmpty()) {
-                found = List.of(guess(spoken));
+                found = guesses(spoken);
                 guessed = true;
             }
             ways = combine(ways, found);
@@ -90,7 +94,7 @@ public final class Pronouncer {
             if (asWritten) {
                 List<Pronunciation> said = List.of();
                 for (String plain : way) {
-                    said = combine(said, List.of(own.getOrDefault(plain, letters.apply(plain))));
+                    said = combine(said, asWritten(plain, own));
                 }
                 all.addAll(said);
             } else {
@@ -108,14 +112,18 @@ public final class Pronouncer {
         return figures.updateAndGet(made -> made == null ? SpokenFigures.of(language) : made);
     }
 
-    /** The ways in which a dictionary says a plain word, or one guessed from its letters. */
-    public List<Pronunciation> ways(String plainWord) {
-        List<Pronunciation> found = lexicon.pronunciations(plainWord.toLowerCase(Locale.ROOT));
-        return found.isEmpty() ? List.of(guess(plainWord)) : found;
+    private List<Pronunciation> asWritten(String word, Map<String, Pronunciation> own) {
+        return own.containsKey(word) ? List.of(own.get(word)) : letters.apply(word);
     }
 
-    private Pronunciation guess(String word) {
-        return possessive(word).orElseGet(() -> letters.apply(word));
+    /** The ways in which a dictionary says a plain word, or the likeliest ones by its letters, the best first. */
+    public List<Pronunciation> ways(String plainWord) {
+        List<Pronunciation> found = lexicon.pronunciations(plainWord.toLowerCase(Locale.ROOT));
+        return found.isEmpty() ? guesses(plainWord) : found;
+    }
+
+    private List<Pronunciation> guesses(String word) {
+        return possessive(word).map(List::of).orElseGet(() -> letters.apply(word));
     }
 
     /** "ferryman's" is "ferryman" and a sound that depends on its end. */

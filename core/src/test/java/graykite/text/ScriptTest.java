@@ -85,7 +85,7 @@ class ScriptTest {
 
     @Test
     void lettersGiveSoundsToAnything() {
-        LetterToSound letters = new LetterToSound();
+        LetterToSound letters = LetterToSound.shipped();
         assertEquals(
                 "S AO L T M IH R".split(" ")[0],
                 letters.guess("saltmere").phones().getFirst().name());
