@@ -58,15 +58,17 @@ languages() {
   for file in languages/*.txt; do
     language=$(basename "$file" .txt)
     number=0
+    voice=$language
+    if [ "$language" = pt ]; then voice=pt-br; fi
     while read -r sentence; do
       number=$((number + 1))
       stem=target/languages/$language-$number
-      espeak-ng -v "$language" -w "$stem.wav" "$sentence"
-      espeak-ng -v "$language" -q --ipa "$sentence" | tr -d '\n' > "$stem.ipa"
+      espeak-ng -v "$voice" -w "$stem.wav" "$sentence"
+      espeak-ng -v "$voice" -q --ipa "$sentence" | tr -d '\n' > "$stem.ipa"
       printf '%s\n' "$sentence" > "$stem.txt"
     done < "$file"
   done
-  echo "sentences in four languages in bench/target/languages"
+  echo "sentences in ten languages in bench/target/languages"
 }
 
 words() {

@@ -89,7 +89,7 @@ final class BatchCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         BatchTable rows = Files.isDirectory(table) ? BatchTable.ofFolder(table) : BatchTable.read(table);
-        BatchSettings settings = new BatchSettings(order.order(), character, how.language(), how.words());
+        BatchSettings settings = new BatchSettings(order.order(), character, how.chosen(), how.words());
         BatchRecords records = new BatchRecords(rows, out);
         if (!slurm.print) {
             makeFolder();

@@ -6,6 +6,7 @@ import graykite.hearing.Reader;
 import graykite.reading.Timing;
 import graykite.sound.Sound;
 import graykite.text.Language;
+import graykite.text.LanguageGuess;
 import graykite.text.Pronouncer;
 import graykite.text.Pronunciation;
 import graykite.text.Script;
@@ -13,6 +14,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import picocli.CommandLine.Option;
 
 /** In which language, with which words and whether at all with words recordings are read: options of every command that reads. */
@@ -31,14 +33,25 @@ final class HowToRead {
     @Option(
             names = "--language",
             paramLabel = "NAME",
-            description = "en, es, it, de or fr (default: en).",
-            defaultValue = "en")
+            description = "en, es, it, de, fr, pt, nl, pl, sv, tr or ja (default: as the words look).")
     private String language;
 
-    /** Reads recordings one way, any number of them at once. */
-    record Readings(Reader reader, Map<String, Pronunciation> own) {
-        Timing read(Sound sound, Script script) {
-            return reader.read(sound, script, own, Progress.none());
+    /**
+     * Reads recordings one way, any number of them at once.
+     *
+     * @param reader of English, or of the language that was chosen
+     * @param chosen the language that was asked for
+     */
+    record Readings(Reader reader, Optional<Language> chosen, LanguageGuess guess, Map<String, Pronunciation> own) {
+        /** @param name of the recording, for what is said about it */
+        Timing read(Sound sound, Script script, String name) {
+            Optional<Language> guessed = chosen.isPresent()
+                    ? Optional.empty()
+                    : guess.of(script.text()).filter(l -> l != Language.ENGLISH);
+            guessed.ifPresent(l -> System.err.println("kite: " + name + ": read as " + l.title()
+                    + ", which its words look like. Say --language en if it is English."));
+            Reader fitting = guessed.map(l -> reader.with(Pronouncer.of(l))).orElse(reader);
+            return fitting.read(sound, script, own, Progress.none());
         }
 
         Timing bySound(Sound sound) {
@@ -48,7 +61,7 @@ final class HowToRead {
 
     /** Loads what reading takes: once, it is the slow part. */
     Readings readings() {
-        return new Readings(Reader.of(Pronouncer.of(language())), words());
+        return new Readings(Reader.of(Pronouncer.of(language())), chosen(), LanguageGuess.shipped(), words());
     }
 
     /** Own words and how they are said. */
@@ -63,7 +76,10 @@ final class HowToRead {
 
     /** These options as they are typed. */
     List<String> options() {
-        List<String> typed = new ArrayList<>(List.of("--language", language));
+        List<String> typed = new ArrayList<>();
+        if (language != null) {
+            typed.addAll(List.of("--language", language));
+        }
         if (dictionary != null) {
             typed.addAll(List.of("--dictionary", dictionary.toAbsolutePath().toString()));
         }
@@ -73,10 +89,15 @@ final class HowToRead {
         return typed;
     }
 
-    /** @throws IllegalArgumentException when there is no such language */
-    Language language() {
-        return Language.parse(language)
+    /** The language that was asked for. @throws IllegalArgumentException when there is no such language */
+    Optional<Language> chosen() {
+        return Optional.ofNullable(language).map(name -> Language.parse(name)
                 .orElseThrow(() ->
-                        new IllegalArgumentException("--language is en, es, it, de or fr, not \"" + language + "\"."));
+                        new IllegalArgumentException("--language is " + Language.codes() + ", not \"" + name + "\".")));
+    }
+
+    /** The same, or English. */
+    Language language() {
+        return chosen().orElse(Language.ENGLISH);
     }
 }

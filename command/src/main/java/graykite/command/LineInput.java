@@ -67,12 +67,13 @@ final class LineInput {
 
     /** Reads the recording as asked, and says on the error output what should be looked at. */
     Timing timing(Sound sound) {
-        if (how.bySound) {
+        Optional<Script> words = draft ? Optional.of(drafted(sound)) : written();
+        if (words.isEmpty() && how.bySound) {
             return readings().bySound(sound);
         }
-        Script words = draft ? drafted(sound) : words();
-        Timing timing = readings().read(sound, words);
-        report(timing, audio.getFileName().toString());
+        String name = audio.getFileName().toString();
+        Timing timing = readings().read(sound, words.orElseThrow(this::wordless), name);
+        report(timing, name);
         return timing;
     }
 
@@ -102,15 +103,19 @@ final class LineInput {
         return String.format(Locale.ROOT, "at %.2f s", time);
     }
 
-    /** The words of the line. */
-    Script words() {
+    /** The words of the line; nothing where there are none, and none are needed. */
+    Optional<Script> written() {
         if (text != null) {
-            return Script.of(text);
+            return Optional.of(Script.of(text));
         }
-        Optional<Path> file = Optional.ofNullable(script).or(() -> ScriptFiles.beside(audio));
-        if (file.isEmpty()) {
-            throw BadInput.inFile(audio, "no script. Give its words with --script FILE or --text \"...\".");
-        }
-        return Script.of(ScriptFiles.read(file.get()));
+        return Optional.ofNullable(script)
+                .or(() -> ScriptFiles.beside(audio))
+                .map(ScriptFiles::read)
+                .map(Script::of);
+    }
+
+    BadInput wordless() {
+        return BadInput.inFile(
+                audio, "no script. Give its words with --script FILE or --text \"...\", or read it with --by-sound.");
     }
 }

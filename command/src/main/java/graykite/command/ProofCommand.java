@@ -174,14 +174,19 @@ final class ProofCommand implements Callable<Integer> {
             input.script = script;
             input.text = text;
             Sound sound = SoundReader.read(file, Progress.none());
-            Script words = how.bySound ? Script.of("") : input.words();
-            Timing timing = how.bySound ? readings.bySound(sound) : readings.read(sound, words);
+            Optional<Script> words = input.written();
+            Timing timing = words.isEmpty() && how.bySound
+                    ? readings.bySound(sound)
+                    : readings.read(
+                            sound,
+                            words.orElseThrow(input::wordless),
+                            file.getFileName().toString());
             SoundFile content = new SoundFile(file.getFileName().toString(), Files.readAllBytes(file));
             workbench.keep(content, sound);
             Line line = Line.empty("line-" + ++n, file.getFileName().toString())
                     .withSpeaker(character)
                     .withSound(content)
-                    .withScript(words.text())
+                    .withScript(words.map(Script::text).orElse(""))
                     .withTiming(timing);
             project = project.with(line);
         }

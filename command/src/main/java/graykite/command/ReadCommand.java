@@ -100,6 +100,7 @@ final class ReadCommand implements Callable<Integer> {
         return readings.read(
                 sound,
                 script.orElseThrow(() -> BadInput.inFile(
-                        file, "no script lies beside it. Add one of the same name, or use --by-sound.")));
+                        file, "no script lies beside it. Add one of the same name, or use --by-sound.")),
+                file.getFileName().toString());
     }
 }

@@ -104,7 +104,8 @@ class ReadCommandTest {
         assertTrue(err.toString().contains("is no folder"), err.toString());
         say("line.wav", "Fog.");
         assertEquals(1, Main.run("read", folder.toString(), "--language", "klingon", "-o", folder.toString()));
-        assertTrue(err.toString().contains("--language is en, es, it, de or fr"), err.toString());
+        assertTrue(
+                err.toString().contains("--language is en, es, it, de, fr, pt, nl, pl, sv, tr or ja"), err.toString());
     }
 
     /** Whatever a text editor saves a script as, its words are the same. */

@@ -11,6 +11,7 @@ import graykite.mouth.MouthSettings;
 import graykite.mouth.MouthWork;
 import graykite.project.Voice;
 import graykite.text.Language;
+import graykite.text.LanguageGuess;
 import graykite.text.Script;
 import graykite.time.FrameRate;
 import graykite.time.TimeMap;
@@ -64,11 +65,12 @@ record BatchLine(
         Order seen = order;
         order = cell(row, "view", text -> seen.withPictures(seen.pictures().seen(List.of(text))))
                 .orElse(order);
+        Optional<String> words = words(row, table, audio);
         return new BatchLine(
                 audio,
-                words(row, table, audio),
+                words,
                 row.cell("character").orElse(settings.character()),
-                voice(row, settings),
+                voice(row, settings, words),
                 MouthWork.of(mouth(row, table)),
                 cell(row, "seed", Long::parseLong).orElse(1L),
                 file(row, table, "edits"),
@@ -123,10 +125,12 @@ record BatchLine(
         };
     }
 
-    private static Voice voice(BatchRow row, BatchSettings settings) {
+    private static Voice voice(BatchRow row, BatchSettings settings, Optional<String> words) {
         Language language = cell(row, "language", text -> Language.parse(text)
-                        .orElseThrow(() -> new BadInput("\"" + text + "\" is none of en, es, it, de, fr.")))
-                .orElse(settings.language());
+                        .orElseThrow(() -> new BadInput("\"" + text + "\" is none of " + Language.codes() + ".")))
+                .or(settings::language)
+                .or(() -> words.flatMap(LanguageGuess.shipped()::of))
+                .orElse(Language.ENGLISH);
         double gain = cell(row, "gain", Double::parseDouble).orElse(0.0);
         if (!(Math.abs(gain) <= Voice.MOST_GAIN)) {
             throw row.mistake("gain", "is -40 to 40 dB, not " + gain + ".");

@@ -255,7 +255,7 @@ final class EditKinds {
 
     private static Language language(String code) {
         return Language.parse(code)
-                .orElseThrow(
-                        () -> new BadInput("the language \"" + code + "\" is not known; choose en, es, it, de or fr."));
+                .orElseThrow(() ->
+                        new BadInput("the language \"" + code + "\" is not known; choose " + Language.codes() + "."));
     }
 }

@@ -23,7 +23,7 @@ public final class Ipa {
      */
     public static Pronunciation read(String text) {
         String plain = Normalizer.normalize(text, Normalizer.Form.NFD)
-                .replaceAll("[ˈˌː̩̯͜͡ˑ.\\s'̪̥̬̆̃ʰʲˠˤ̝̞̟̠̈̊̚-]", "")
+                .replaceAll("[ˈˌː̩̯͜͡ˑ.\\s'̪̥̬̆̃ʰʲˠˤᵝ̝̞̟̠̈̊̚-]", "")
                 .replace('g', 'ɡ')
                 .replace("ɚ", "ɝ");
         List<Phone> phones = new ArrayList<>();
@@ -64,7 +64,7 @@ public final class Ipa {
         put(all, Phone.AE, "æ");
         put(all, Phone.IH, "ɪ", "ɨ");
         put(all, Phone.IY, "i");
-        put(all, Phone.UH, "ʊ");
+        put(all, Phone.UH, "ʊ", "ɵ");
         put(all, Phone.UW, "u", "ʉ", "ɯ", "y", "ʏ");
         put(all, Phone.ER, "ø", "œ");
         put(all, Phone.AY, "aɪ", "ai", "aj");
@@ -78,12 +78,13 @@ public final class Ipa {
         put(all, Phone.T, "t", "ʈ", "ʔ");
         put(all, Phone.D, "d", "ɖ");
         put(all, Phone.N, "n", "ɳ");
+        put(all, Phone.NG, "ŋ", "ɴ");
         put(all, Phone.M, "m", "ɱ");
         put(all, Phone.V, "v", "β", "ʋ");
         put(all, Phone.F, "f", "ɸ");
         put(all, Phone.S, "s", "ɕ");
         put(all, Phone.Z, "z", "ʑ");
-        put(all, Phone.SH, "ʃ", "ʂ");
+        put(all, Phone.SH, "ʃ", "ʂ", "ɧ");
         put(all, Phone.ZH, "ʒ", "ʐ");
         put(all, Phone.Y, "j", "ʝ");
         put(all, Phone.W, "w", "ɥ", "ʍ");

@@ -1,7 +1,9 @@
 package graykite.text;
 
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** A language in which a line may be spoken. All are heard with the English acoustic model, through the nearest sounds. */
 public enum Language {
@@ -9,7 +11,13 @@ public enum Language {
     SPANISH("es", "Spanish"),
     ITALIAN("it", "Italian"),
     GERMAN("de", "German"),
-    FRENCH("fr", "French");
+    FRENCH("fr", "French"),
+    PORTUGUESE("pt", "Portuguese"),
+    DUTCH("nl", "Dutch"),
+    POLISH("pl", "Polish"),
+    SWEDISH("sv", "Swedish"),
+    TURKISH("tr", "Turkish"),
+    JAPANESE("ja", "Japanese");
 
     private final String code;
     private final String title;
@@ -26,6 +34,18 @@ public enum Language {
 
     public String title() {
         return title;
+    }
+
+    /** Small letters as this language writes them: Turkish has an i with a dot and one without. */
+    public String lowerCase(String text) {
+        return text.toLowerCase(Locale.forLanguageTag(code));
+    }
+
+    /** The two letters of all, for messages: "en, es or it". */
+    public static String codes() {
+        String all = Arrays.stream(values()).map(Language::code).collect(Collectors.joining(", "));
+        int last = all.lastIndexOf(", ");
+        return all.substring(0, last) + " or " + all.substring(last + 2);
     }
 
     /** By its two letters or its English name. */

@@ -47,7 +47,8 @@ public final class Pronouncer {
     }
 
     private static Pronouncer ruled(LetterRules rules, Language language) {
-        return new Pronouncer(CmuDictionary.empty(), word -> List.of(rules.guess(word)), true, language);
+        return new Pronouncer(
+                CmuDictionary.empty(), word -> List.of(rules.guess(language.lowerCase(word))), true, language);
     }
 
     /** True for another language than that of the acoustic model: its words fit less well even where they are right. */
@@ -62,7 +63,10 @@ public final class Pronouncer {
         }
         if (asWritten) {
             String written = word.written().toLowerCase(Locale.ROOT);
-            return new WordChoice(word, asWritten(written, own), false);
+            // Rules see the word as it is written, since small letters differ by language.
+            List<Pronunciation> said =
+                    own.containsKey(written) ? List.of(own.get(written)) : letters.apply(word.written());
+            return new WordChoice(word, said, false);
         }
         return said(word, word.spoken(), own);
     }

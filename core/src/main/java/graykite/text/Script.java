@@ -43,7 +43,7 @@ public record Script(String text, List<Word> words) {
     public static Script of(String text) {
         List<Word> words = new ArrayList<>();
         String first = "";
-        String clean = Tags.setApart(text)
+        String clean = Spaceless.spaced(Tags.setApart(text))
                 .replace('\u2019', '\'')
                 .replace('\u2018', '\'')
                 .replace('\u02BC', '\'');

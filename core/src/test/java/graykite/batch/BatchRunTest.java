@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -55,7 +56,8 @@ class BatchRunTest {
     }
 
     private List<BatchRun.Told> run(BatchTable table, int jobs) {
-        BatchSettings settings = new BatchSettings(Order.of(Kind.CURVES_CSV), "odile", Language.ENGLISH, Map.of());
+        BatchSettings settings =
+                new BatchSettings(Order.of(Kind.CURVES_CSV), "odile", Optional.of(Language.ENGLISH), Map.of());
         BatchWork work = new BatchWork(
                 table,
                 settings,

@@ -72,7 +72,26 @@ class RespellingTest {
         "de, weißen, V AY S AH N",
         "fr, bateau, B AA T OW",
         "fr, vieux, V Y ER",
-        "fr, fille, F IY Y"
+        "fr, fille, F IY Y",
+        "pt, coração, K OW R AA S AH W",
+        "pt, gente, ZH EY N CH IY",
+        "pt, brasil, B R AA Z IY W",
+        "nl, schip, S HH IH P",
+        "nl, vrouw, V R AH UH",
+        "nl, huizen, HH ER UW Z AH N",
+        "pl, dziękuję, JH EH NG K UW Y EH",
+        "pl, chrząszcz, HH SH AO N SH CH",
+        "pl, łódź, W UW CH",
+        "sv, sjö, SH ER",
+        "sv, kött, S ER T",
+        "sv, flicka, F L IH K AA",
+        "tr, ISPARTA, UW S P AA R T AA",
+        "tr, İstanbul, IY S T AA N B UW L",
+        "tr, çocuk, CH AO JH UW K",
+        "ja, さくら, S AA K UW R AA",
+        "ja, サッカー, S AA K AA",
+        "ja, しんぶん, S IY M B UW N",
+        "ja, きょうと, K Y OW T OW"
     })
     void regularSpellingsTellTheirSounds(String language, String word, String expected) {
         Pronouncer rules = Pronouncer.of(Language.parse(language).orElseThrow());

@@ -18,6 +18,7 @@ import graykite.reading.Timing;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Selection;
 import graykite.studio.view.Reveal;
+import graykite.text.Language;
 import graykite.text.Phone;
 import java.io.OutputStream;
 import java.nio.file.Files;
@@ -74,6 +75,29 @@ class ReadingWindowTest extends RealWindow {
     private void press(FxRobot robot, String id) {
         run(() -> Reveal.show(robot.lookup(id).query()));
         robot.clickOn(id);
+    }
+
+    /** What arrives in another language is read in it; words that are typed in another one are offered to be. */
+    @Test
+    void wordsTellTheirLanguage(FxRobot robot) throws Exception {
+        bring("hello", "La niña mira las gaviotas blancas sobre el muelle.");
+        assertEquals(
+                Language.SPANISH,
+                onFx(() -> workspace.line().orElseThrow().voice().language()));
+        assertFalse(onFx(() -> robot.lookup("#language-hint").query().isVisible()));
+        run(() -> workspace.edit(new LineEdit.SetScript(
+                workspace.lineId().get(), "Das Schiff fährt um fünf Uhr aus dem alten Hafen.", false)));
+        run(() -> window.knot().set(Knot.READING));
+        await(() -> robot.lookup("#language-hint").query().isVisible());
+        press(robot, "#language-hint-read");
+        await(() -> workspace.line().orElseThrow().voice().language() == Language.GERMAN);
+        idle();
+        assertFalse(onFx(() -> robot.lookup("#language-hint").query().isVisible()));
+        run(workspace::undo);
+        run(workspace::undo);
+        assertEquals(
+                Language.SPANISH,
+                onFx(() -> workspace.line().orElseThrow().voice().language()));
     }
 
     /** Recordings that are dropped together are paired by name, read on all cores, and what to look at is known. */

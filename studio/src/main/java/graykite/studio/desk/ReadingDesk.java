@@ -30,6 +30,7 @@ public final class ReadingDesk extends Desk {
     private final Button draft = new Button("Draft");
     private final Label state = Parts.quiet("");
     private final Tabs tabs = new Tabs();
+    private final LanguageHint hint;
     private final DoubtsPane doubts;
     private final WordCard word;
     private final SoundCard sound;
@@ -87,6 +88,7 @@ public final class ReadingDesk extends Desk {
                 script.setText(text);
             }
         });
+        hint = new LanguageHint(workspace);
         doubts = new DoubtsPane(workspace, () -> tabs.open(CHOSEN));
         word = new WordCard(workspace, player);
         sound = new SoundCard(workspace);
@@ -98,7 +100,7 @@ public final class ReadingDesk extends Desk {
         tabs.add(MORE, "Sections, files, the project's words", more);
         tabs.open(LOOK);
         tabs.open().addListener((o, b, n) -> refresh());
-        getChildren().addAll(Parts.title("Reading"), script, Parts.row(read, draft, load), state, tabs);
+        getChildren().addAll(Parts.title("Reading"), script, hint, Parts.row(read, draft, load), state, tabs);
     }
 
     private static ReadingMorePane.Files files(Asks asks) {
@@ -159,6 +161,7 @@ public final class ReadingDesk extends Desk {
         script.setDisable(line.isEmpty());
         draft.setDisable(line.flatMap(Line::sound).isEmpty());
         read.setDisable(line.flatMap(Line::sound).isEmpty() || text.isBlank());
+        hint.refresh();
         showState(line);
         follow(line.map(Line::id).orElse(""));
         boolean something = workspace.words().word().isPresent();

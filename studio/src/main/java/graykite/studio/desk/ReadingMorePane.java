@@ -48,7 +48,7 @@ final class ReadingMorePane extends VBox {
         language.setId("language");
         language.getItems().setAll(Language.values());
         language.setAccessibleText("Language of the line");
-        language.setTooltip(new Tooltip("Spanish, Italian, German and French words are read by their spelling"));
+        language.setTooltip(new Tooltip("Words of other languages than English are read by their spelling"));
         language.setConverter(new StringConverter<>() {
             @Override
             public String toString(Language value) {

@@ -12,6 +12,7 @@ import graykite.project.Line;
 import graykite.project.Project;
 import graykite.project.SoundFile;
 import graykite.sound.Sound;
+import graykite.text.LanguageGuess;
 import graykite.text.Script;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -26,6 +27,7 @@ public final class Intake {
     /** A recording is kept inside the project as one array of bytes. */
     private static final long MOST_BYTES = 1_500_000_000;
 
+    private final LanguageGuess languages = LanguageGuess.shipped();
     private final Workspace workspace;
 
     Intake(Workspace workspace) {
@@ -111,6 +113,7 @@ public final class Intake {
             LineEdit.AddLine line = arrival.line();
             added.add(line);
             workspace.edit(line, gesture);
+            setLanguage(line.line(), line.script(), gesture);
         }
         workspace.sceneId().set("");
         workspace.lineId().set(added.getFirst().line());
@@ -189,12 +192,33 @@ public final class Intake {
         }
         String line = workspace.lineId().get();
         workspace.jobs().start("Opening " + path.getFileName(), progress -> ScriptFiles.read(path), text -> {
-            workspace.edit(new LineEdit.SetScript(line, text, false));
+            long gesture = workspace.newGesture();
+            workspace.edit(new LineEdit.SetScript(line, text, false), gesture);
+            setLanguage(line, text, gesture);
             if (workspace.lineId().get().equals(line)
                     && workspace.line().flatMap(Line::sound).isPresent()) {
                 workspace.readings().read();
             }
         });
+    }
+
+    /** A line is read in the language that its words plainly look like; that is said, and can be changed. */
+    private void setLanguage(String line, String script, long gesture) {
+        languages
+                .of(script)
+                .filter(l -> workspace
+                        .project()
+                        .line(line)
+                        .map(o -> o.voice().language() != l)
+                        .orElse(false))
+                .ifPresent(l -> {
+                    workspace.edit(new LineEdit.SetLanguage(line, l), gesture);
+                    workspace
+                            .jobs()
+                            .say(
+                                    "Read as " + l.title()
+                                            + ", which the words look like. Choose another language on the Reading desk, under More.");
+                });
     }
 
     /** Lets the built-in simulated voice say the script of the current line. */
