@@ -3,6 +3,7 @@ package graykite.command;
 import graykite.acting.Layers;
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.format.DictionaryFiles;
 import graykite.format.ProjectFiles;
 import graykite.hearing.Reader;
 import graykite.media.SoundReader;
@@ -14,6 +15,7 @@ import graykite.project.SceneWork;
 import graykite.project.SoundFile;
 import graykite.project.Voice;
 import graykite.reading.Timing;
+import graykite.text.Pronunciation;
 import graykite.text.Script;
 import graykite.time.FrameRate;
 import java.io.IOException;
@@ -46,6 +48,7 @@ final class DemoProjectCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         Reader reader = Reader.shipped();
+        Map<String, Pronunciation> words = DictionaryFiles.open(folder.resolveSibling("words.txt"));
         List<Path> sounds;
         try (var files = Files.list(folder)) {
             sounds = files.filter(f -> f.toString().endsWith(".flac")).sorted().toList();
@@ -59,7 +62,8 @@ final class DemoProjectCommand implements Callable<Integer> {
                 throw BadInput.inFile(sound, "has no script beside it.");
             }
             String script = Files.readString(text).strip();
-            Timing timing = reader.read(SoundReader.read(sound, Progress.none()), Script.of(script), Progress.none());
+            Timing timing =
+                    reader.read(SoundReader.read(sound, Progress.none()), Script.of(script), words, Progress.none());
             int number = lines.size() + 1;
             lines.add(new Line(
                     "line-" + number,
@@ -78,8 +82,7 @@ final class DemoProjectCommand implements Callable<Integer> {
                     Review.NOTHING));
         }
         ProjectFiles.save(
-                new Project(
-                        "The night ferry", Project.OUR_CAST, FrameRate.THIRTY, lines, List.of(night(lines)), Map.of()),
+                new Project("The night ferry", Project.OUR_CAST, FrameRate.THIRTY, lines, List.of(night(lines)), words),
                 out);
         System.out.println(lines.size() + " lines in " + out);
         return 0;
