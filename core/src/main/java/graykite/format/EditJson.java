@@ -8,8 +8,8 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import graykite.base.BadInput;
 import graykite.edit.Edit;
+import graykite.text.NearWords;
 import java.util.List;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Edits as JSON, one object each, as docs/edits.schema.json describes them, and back. */
@@ -31,6 +31,8 @@ public final class EditJson {
             .<EditKind<?>>flatMap(List::stream)
             .toList();
 
+    private static final int NEAREST = 4;
+
     private final ObjectMapper mapper = new ObjectMapper(JsonFactory.builder()
             .streamReadConstraints(
                     StreamReadConstraints.builder().maxNestingDepth(40).build())
@@ -40,6 +42,13 @@ public final class EditJson {
     /** @param shelf where recordings and figures stand */
     public EditJson(Shelf shelf) {
         this.shelf = shelf;
+    }
+
+    private static String near(String name) {
+        List<String> near = new NearWords(names()).to(name, NEAREST);
+        return near.isEmpty()
+                ? "; docs/edits.md lists all of them."
+                : "; did you mean " + String.join(", ", near) + "?";
     }
 
     /** The names that the field "edit" may have. */
@@ -76,8 +85,7 @@ public final class EditJson {
         EditKind<?> kind = ALL.stream()
                 .filter(k -> k.name().equals(name))
                 .findFirst()
-                .orElseThrow(() -> new BadInput("there is no edit \"" + name + "\"; known are "
-                        + names().stream().collect(Collectors.joining(", ")) + "."));
+                .orElseThrow(() -> new BadInput("there is no edit \"" + name + "\"" + near(name)));
         try {
             return kind.read().apply(fields);
         } catch (IllegalArgumentException outOfRange) {

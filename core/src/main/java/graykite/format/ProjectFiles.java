@@ -6,6 +6,7 @@ import graykite.format.character.CharacterStore;
 import graykite.project.Line;
 import graykite.project.Member;
 import graykite.project.Project;
+import java.io.ByteArrayOutputStream;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
@@ -42,6 +43,10 @@ public final class ProjectFiles {
     private static final int LARGEST_DOCUMENT = 128 << 20;
     private static final int LARGEST_SOUND = 1 << 30;
     private static final int MOST_ENTRIES = 20_000;
+    /** Bytes of all parts together, unpacked. */
+    private static final long LARGEST_WHOLE = 6L << 30;
+    /** What is unpacked at a time. */
+    private static final int STEP = 1 << 16;
 
     private ProjectFiles() {}
 
@@ -153,13 +158,32 @@ public final class ProjectFiles {
         Map<String, byte[]> entries = new HashMap<>();
         try {
             ZipInputStream zip = new ZipInputStream(in);
+            long whole = 0;
+            int count = 0;
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                String part = name + ", part " + entry.getName();
                 int limit = entry.getName().equals(DOCUMENT) ? LARGEST_DOCUMENT : LARGEST_SOUND;
-                byte[] content = zip.readNBytes(limit);
-                if (zip.read() >= 0 || entries.size() > MOST_ENTRIES) {
-                    throw new BadInput(name + ", part " + entry.getName() + ": is too large for a project.");
+                // What no line and nobody asks for is not kept, however much there is of it.
+                boolean kept = isOurs(entry.getName());
+                ByteArrayOutputStream content = new ByteArrayOutputStream();
+                long size = 0;
+                byte[] step = new byte[STEP];
+                for (int got = zip.read(step); got >= 0; got = zip.read(step)) {
+                    size += got;
+                    whole += got;
+                    if (size > limit || whole > LARGEST_WHOLE) {
+                        throw new BadInput(part + ": is too large for a project.");
+                    }
+                    if (kept) {
+                        content.write(step, 0, got);
+                    }
                 }
-                entries.put(entry.getName(), content);
+                if (++count > MOST_ENTRIES) {
+                    throw new BadInput(name + ": has more than 20,000 parts, too many for a project.");
+                }
+                if (kept) {
+                    entries.put(entry.getName(), content.toByteArray());
+                }
             }
         } catch (ZipException | EOFException damaged) {
             throw new BadInput(
@@ -173,5 +197,13 @@ public final class ProjectFiles {
             throw new BadInput(name + ": is not a Gray Kite project. Choose a file that ends in .kite.");
         }
         return ProjectJson.read(document, entry -> Optional.ofNullable(entries.get(entry)), name);
+    }
+
+    /** True for parts that a project may name. */
+    private static boolean isOurs(String entry) {
+        return entry.equals(DOCUMENT)
+                || entry.startsWith("sounds/")
+                || entry.startsWith("tracks/")
+                || entry.startsWith("cast/");
     }
 }

@@ -30,6 +30,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /** The document of a project as JSON, as docs/project.schema.json describes it, and back. What is large is named by entries. */
 public final class ProjectJson {
@@ -92,17 +93,28 @@ public final class ProjectJson {
         }
     }
 
+    /** What values that cannot be are said to be, with their place. */
+    private static <T> T placed(String place, Supplier<T> reading) {
+        try {
+            return reading.get();
+        } catch (IllegalArgumentException impossible) {
+            throw new BadInput(place + ": " + impossible.getMessage(), impossible);
+        }
+    }
+
     /** A project without the versions that were kept of it. */
     private static Project state(JsonNode json, Entries entries, String name) {
         List<Line> lines = new ArrayList<>();
         // Up to format 4 a line was called a shot.
         JsonNode written = json.has("shots") ? json.path("shots") : json.path("lines");
         for (JsonNode line : written) {
-            lines.add(LineJson.read(line, entries, name + ", line " + (lines.size() + 1)));
+            String place = name + ", line " + (lines.size() + 1);
+            lines.add(placed(place, () -> LineJson.read(line, entries, place)));
         }
         List<SceneWork> scenes = new ArrayList<>();
         for (JsonNode scene : json.path("scenes")) {
-            scenes.add(SceneJson.read(scene, name + ", scene " + (scenes.size() + 1)));
+            String place = name + ", scene " + (scenes.size() + 1);
+            scenes.add(placed(place, () -> SceneJson.read(scene, place)));
         }
         try {
             FrameRate rate = new FrameRate(
@@ -120,7 +132,7 @@ public final class ProjectJson {
                     dressings(json),
                     List.of());
             for (int i = 0; i < lines.size(); i++) {
-                project = SceneJson.withCompany(written.get(i), lines.get(i), project);
+                project = SceneJson.withCompany(written.path(i), lines.get(i), project);
             }
             return project;
         } catch (IllegalArgumentException broken) {

@@ -23,7 +23,7 @@ public final class ScriptFiles {
     /**
      * Reads TXT as it is, and the spoken text of SRT and WebVTT. UTF-8, UTF-16 with a mark and Latin-1 are understood.
      *
-     * @throws BadInput when the file is missing, over 4 MB or not text
+     * @throws BadInput when the file is missing, over 4 MB or not text, and when subtitles hold none
      */
     public static String read(Path file) {
         byte[] bytes;
@@ -41,7 +41,7 @@ public final class ScriptFiles {
         }
         String name = file.toString().toLowerCase(Locale.ROOT);
         return (name.endsWith(".srt") || name.endsWith(".vtt") || text.startsWith("WEBVTT"))
-                ? withoutCueTimes(text)
+                ? spoken(text, file)
                 : text.strip();
     }
 
@@ -87,23 +87,16 @@ public final class ScriptFiles {
         }
     }
 
-    private static String withoutCueTimes(String text) {
-        String[] lines = text.split("\\R");
-        StringBuilder spoken = new StringBuilder();
-        for (int i = 0; i < lines.length; i++) {
-            String line = lines[i].strip();
-            boolean cueName = i + 1 < lines.length && lines[i + 1].contains("-->");
-            if (line.contains("-->") || cueName || line.startsWith("WEBVTT") || line.startsWith("NOTE")) {
-                continue;
-            }
-            spoken.append(line.replaceAll("<[^>]*>", "")).append('\n');
-        }
-        return spoken.toString()
-                .replace("&lt;", "<")
-                .replace("&gt;", ">")
-                .replace("&amp;", "&")
-                .lines()
+    /** What the cues say, a line each. */
+    private static String spoken(String subtitles, Path file) {
+        String said = TimingReaders.readCues(subtitles).stream()
+                .map(TimingReaders.Token::text)
                 .filter(l -> !l.isBlank())
                 .collect(Collectors.joining("\n"));
+        if (said.isEmpty()) {
+            throw BadInput.inFile(
+                    file, "holds no subtitles: a time, \"-->\" and another time, and words below. Is it a .txt file?");
+        }
+        return said;
     }
 }

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 /** Reads token times from NIST CTM and cue times from WebVTT and SubRip. */
 public final class TimingReaders {
     private static final Pattern CUE = Pattern.compile(
-            "(?:(\\d{2,}):)?(\\d{2}):(\\d{2})[.,](\\d{3})\\s+-->\\s+(?:(\\d{2,}):)?(\\d{2}):(\\d{2})[.,](\\d{3}).*");
+            "(?:(\\d{1,6}):)?(\\d{1,2}):(\\d{2})[.,](\\d{3})\\s+-->\\s+(?:(\\d{1,6}):)?(\\d{1,2}):(\\d{2})[.,](\\d{3}).*");
 
     /** Something said between two times, in seconds. */
     public record Token(String text, double start, double end) {}
@@ -44,7 +44,10 @@ public final class TimingReaders {
         return tokens;
     }
 
-    /** Reads the cues of WebVTT or SubRip; lines that are no cues are passed over. */
+    /**
+     * Reads the cues of WebVTT (W3C) or SubRip. What is no cue is passed over: the head, comments, styles, regions, numbers and names
+     * of cues.
+     */
     public static List<Token> readCues(String text) {
         List<Token> tokens = new ArrayList<>();
         String[] lines = text.split("\\R", -1);
@@ -57,14 +60,20 @@ public final class TimingReaders {
             for (i++; i < lines.length && !lines[i].isBlank(); i++) {
                 said.append(said.isEmpty() ? "" : " ").append(lines[i].strip());
             }
-            String plain = said.toString()
-                    .replaceAll("<[^>]*>", "")
-                    .replace("&lt;", "<")
-                    .replace("&gt;", ">")
-                    .replace("&amp;", "&");
-            tokens.add(new Token(plain, seconds(cue, 1), seconds(cue, 5)));
+            tokens.add(new Token(plain(said.toString()), seconds(cue, 1), seconds(cue, 5)));
         }
         return tokens;
+    }
+
+    /** Without tags of voices, classes and times, without places in braces, and with signs instead of their names. */
+    private static String plain(String cue) {
+        return cue.replaceAll("<[^>]*>|\\{\\\\[^}]*}", "")
+                .replaceAll("&(lrm|rlm);", "")
+                .replace("&nbsp;", " ")
+                .replace("&lt;", "<")
+                .replace("&gt;", ">")
+                .replace("&amp;", "&")
+                .strip();
     }
 
     private static double seconds(Matcher cue, int group) {

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -12,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * Letter-to-sound rules of a language with a regular spelling, from a text file. A line is
@@ -74,7 +76,11 @@ public final class LetterRules {
             String place = name + ", line " + number;
             Matcher letters = CLASS.matcher(plain);
             if (letters.matches()) {
-                classes.put(letters.group(1), "[" + letters.group(2).replaceAll("\\s+", "") + "]");
+                classes.put(
+                        letters.group(1),
+                        Arrays.stream(letters.group(2).split("\\s+"))
+                                .map(Pattern::quote)
+                                .collect(Collectors.joining("|", "(?:", ")")));
             } else {
                 rules.add(rule(plain, classes, place));
             }

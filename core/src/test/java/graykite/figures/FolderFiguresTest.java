@@ -78,11 +78,24 @@ class FolderFiguresTest {
         assertTrue(fault().contains("line 4 asks for number 9"), fault());
         obj("neutral.obj", "v 0 0 0\nv 1 0 0\nv 0 1 0\n");
         assertTrue(fault().contains("no faces"), fault());
+        obj("neutral.obj", "v 0 0 0\nv 1 0 0\nv 0 1 0\nf / / /\n");
+        assertTrue(fault().contains("neutral.obj: line 4: \"\" is no vertex"), fault());
         obj("neutral.obj", "\u0000\u0001\u0002");
         assertTrue(fault().contains("no OBJ mesh"), fault());
         Files.delete(folder.resolve("neutral.obj"));
         obj("smile.obj", "v 0 0 0\n");
         assertTrue(fault().contains("Call it neutral.obj"), fault());
+    }
+
+    /** A material file that is the root of the disk, and more corners than a mesh can need. */
+    @Test
+    void hostileMeshesAreRefusedOrShownPlain() throws IOException {
+        square();
+        obj("neutral.obj", Files.readString(folder.resolve("neutral.obj")).replace("skin.mtl", "/"));
+        assertTrue(
+                FigureFiles.read(folder, Progress.none()).remarks().stream().anyMatch(r -> r.contains("shown plain")));
+        obj("neutral.obj", "v 0 0 0\nv 1 0 0\nv 0 1 0\n" + ("f" + " 1 2 3".repeat(1000) + "\n").repeat(500));
+        assertTrue(fault().contains("more than 1333333 triangles"), fault());
     }
 
     @Test

@@ -141,6 +141,38 @@ class ProjectFilesTest {
         assertTrue(message(folder.resolve("none.kite")).contains("none.kite"));
     }
 
+    /** Parts that nothing names cost no memory, and endless ones end. */
+    @Test
+    void foreignPartsAreNotKept(@TempDir Path folder) throws IOException {
+        Path good = folder.resolve("good.kite");
+        ProjectFiles.save(sample(), good);
+        Path stuffed = folder.resolve("stuffed.kite");
+        try (ZipFile from = new ZipFile(good.toFile());
+                ZipOutputStream to = new ZipOutputStream(Files.newOutputStream(stuffed))) {
+            byte[] zeros = new byte[1 << 20];
+            for (int i = 0; i < 40; i++) {
+                to.putNextEntry(new ZipEntry("stuffing/" + i));
+                for (int mb = 0; mb < 50; mb++) {
+                    to.write(zeros);
+                }
+                to.closeEntry();
+            }
+            for (ZipEntry entry : from.stream().toList()) {
+                to.putNextEntry(new ZipEntry(entry.getName()));
+                to.write(from.getInputStream(entry).readAllBytes());
+                to.closeEntry();
+            }
+        }
+        assertEquals(sample(), ProjectFiles.open(stuffed));
+        try (ZipOutputStream to = new ZipOutputStream(Files.newOutputStream(stuffed))) {
+            for (int i = 0; i <= 20_000; i++) {
+                to.putNextEntry(new ZipEntry("sounds/" + i));
+                to.closeEntry();
+            }
+        }
+        assertTrue(message(stuffed).contains("more than 20,000 parts"), message(stuffed));
+    }
+
     /** Any bytes flipped anywhere: either the project or one clear line, nothing else. */
     @Test
     void flippedBytesNeverCrash() throws IOException {

@@ -5,6 +5,7 @@ import graykite.picture.Picture;
 import graykite.time.FrameRate;
 import java.nio.ByteBuffer;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
 import org.bytedeco.ffmpeg.global.avutil;
 import org.bytedeco.javacv.FFmpegFrameGrabber;
@@ -22,6 +23,9 @@ final class Film implements ReferenceFilm {
     /** A picture belongs to a moment a little before its time: times in files are rounded. */
     private static final double ROUNDING = 2e-4;
 
+    /** FFmpeg's readers of films: no playlists, no pictures, no text. */
+    private static final String FORMATS = "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi,mpeg,mpegts,mxf,ogg,flv,gif,asf";
+
     private final Path file;
     private final FFmpegFrameGrabber grabber;
     private final double begins;
@@ -38,6 +42,7 @@ final class Film implements ReferenceFilm {
         grabber = new FFmpegFrameGrabber(file.toFile());
         // A playlist must not reach for anything else, least of all the network.
         grabber.setOption("protocol_whitelist", "file");
+        grabber.setOption("format_whitelist", FORMATS);
         grabber.setPixelFormat(avutil.AV_PIX_FMT_BGRA);
         try {
             grabber.start();
@@ -59,16 +64,14 @@ final class Film implements ReferenceFilm {
             advance();
         } catch (FrameGrabber.Exception damaged) {
             release();
-            throw BadInput.inFile(file, "is damaged or no film (" + said(damaged) + ").", damaged);
+            throw BadInput.inFile(
+                    file,
+                    "is damaged or no film. Choose MP4, MOV, WebM, MKV, AVI or MPEG, or one of numbered pictures.",
+                    damaged);
         } catch (BadInput refused) {
             release();
             throw refused;
         }
-    }
-
-    private static String said(Exception problem) {
-        String text = problem.getMessage() == null ? "it cannot be decoded" : problem.getMessage();
-        return text.lines().findFirst().orElse("it cannot be decoded").replaceAll("\\s+", " ");
     }
 
     private void release() {
@@ -143,7 +146,8 @@ final class Film implements ReferenceFilm {
                 advance();
             }
         } catch (FrameGrabber.Exception damaged) {
-            throw BadInput.inFile(file, String.format("is damaged at %.2f s (%s).", time, said(damaged)), damaged);
+            throw BadInput.inFile(
+                    file, String.format(Locale.ROOT, "is damaged at %.2f s. Export it again.", time), damaged);
         }
         Still still = new Still(current.orElseThrow(), currentAt - begins - ROUNDING, nextAt - begins - ROUNDING);
         return still.isShownAt(time) ? Optional.of(still) : Optional.empty();

@@ -5,11 +5,13 @@ import graykite.base.Progress;
 import graykite.project.SoundFile;
 import graykite.sound.Sound;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.Buffer;
 import java.nio.FloatBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Optional;
 import org.bytedeco.ffmpeg.global.avcodec;
 import org.bytedeco.ffmpeg.global.avformat;
 import org.bytedeco.ffmpeg.global.avutil;
@@ -18,7 +20,7 @@ import org.bytedeco.javacv.FFmpegFrameGrabber;
 import org.bytedeco.javacv.Frame;
 import org.bytedeco.javacv.FrameGrabber;
 
-/** Decodes WAV, AIFF, FLAC, OGG, MP3, M4A/AAC and whatever else FFmpeg knows to float PCM at its own rate. */
+/** Decodes WAV, AIFF, FLAC, OGG, MP3, M4A/AAC and the other kinds of {@link SoundKind} to float PCM at its own rate. */
 public final class SoundReader {
     /** Longest recording that is decoded, in seconds. */
     static final double LONGEST = 4 * 3600;
@@ -86,7 +88,13 @@ public final class SoundReader {
 
     private static Sound decode(Path file, String name, Progress progress) {
         Ffmpeg.quiet();
+        SoundKind kind = kind(file)
+                .orElseThrow(() -> new BadInput(
+                        name + ": is damaged or not a recording. Choose a WAV, AIFF, FLAC, OGG, MP3 or M4A file."));
         try (FFmpegFrameGrabber grabber = new FFmpegFrameGrabber(file.toFile())) {
+            grabber.setOption("format_whitelist", kind.formats());
+            // What a file only points at, least of all over the network, is not opened.
+            grabber.setOption("protocol_whitelist", "file");
             grabber.setSampleMode(FrameGrabber.SampleMode.FLOAT);
             grabber.setSampleFormat(avutil.AV_SAMPLE_FMT_FLT);
             grabber.start();
@@ -102,6 +110,14 @@ public final class SoundReader {
         } catch (FrameGrabber.Exception damaged) {
             throw new BadInput(
                     name + ": is damaged or not a recording. Choose a WAV, AIFF, FLAC, OGG, MP3 or M4A file.", damaged);
+        }
+    }
+
+    private static Optional<SoundKind> kind(Path file) {
+        try (InputStream in = Files.newInputStream(file)) {
+            return SoundKind.of(in.readNBytes(SoundKind.HEAD));
+        } catch (IOException gone) {
+            throw BadInput.inFile(file, "vanished while it was opened.", gone);
         }
     }
 

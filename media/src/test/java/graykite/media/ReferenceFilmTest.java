@@ -134,7 +134,7 @@ class ReferenceFilmTest {
         try (OutputStream out = Files.newOutputStream(sound)) {
             WavFiles.write(Sound.silence(1, 8000), out);
         }
-        says("has no pictures", sound);
+        says("is damaged or no film. Choose MP4", sound);
         // A playlist that names something elsewhere is not followed.
         says(
                 "is damaged or no film",

@@ -8,10 +8,15 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.sound.Sound;
 import java.io.ByteArrayOutputStream;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.FloatBuffer;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Optional;
+import java.util.Random;
 import org.bytedeco.ffmpeg.global.avcodec;
 import org.bytedeco.ffmpeg.global.avutil;
 import org.bytedeco.javacv.FFmpegFrameRecorder;
@@ -112,6 +117,70 @@ class SoundReaderTest {
                 assertEquals(tone.channel(c)[i], back.channel(c)[i], 1.0 / 32768);
             }
         }
+    }
+
+    /** Microsoft and IBM 1991, "Multimedia Programming Interface and Data Specifications 1.0": RIFF, WAVE, fmt, data, low bytes first. */
+    @Test
+    void theHeadOfAWavIsThatOfRiff() {
+        byte[] head = WavFiles.head(5, 2, 44_100);
+        assertEquals("RIFF", new String(head, 0, 4, StandardCharsets.US_ASCII));
+        assertEquals("WAVEfmt ", new String(head, 8, 8, StandardCharsets.US_ASCII));
+        ByteBuffer figures = ByteBuffer.wrap(head).order(ByteOrder.LITTLE_ENDIAN);
+        assertEquals(36 + 20, figures.getInt(4));
+        assertEquals(16, figures.getInt(16));
+        assertEquals(1, figures.getShort(20), "PCM");
+        assertEquals(2, figures.getShort(22), "channels");
+        assertEquals(44_100, figures.getInt(24));
+        assertEquals(176_400, figures.getInt(28), "bytes a second");
+        assertEquals(4, figures.getShort(32), "bytes a sample of all channels");
+        assertEquals(16, figures.getShort(34), "bits");
+        assertEquals("data", new String(head, 36, 4, StandardCharsets.US_ASCII));
+        assertEquals(20, figures.getInt(40));
+        // Sizes are unsigned: three GB fit, five do not.
+        long three = 750_000_000L;
+        assertEquals(
+                4 * three,
+                Integer.toUnsignedLong(ByteBuffer.wrap(WavFiles.head(three, 2, 44_100))
+                        .order(ByteOrder.LITTLE_ENDIAN)
+                        .getInt(40)));
+        assertThrows(BadInput.class, () -> WavFiles.head(1_250_000_000L, 2, 44_100));
+    }
+
+    /** Programs, playlists, pictures and noise are no recordings, whatever they are called. */
+    @ParameterizedTest
+    @CsvSource({
+        "program, \u007FELF",
+        "list, #EXTM3U",
+        "picture, \u0089PNG",
+        "page, <html>",
+        "concat, ffconcat version 1.0",
+        "text, RIFFxxxxAVI "
+    })
+    void whatOnlySoundsLikeARecordingIsRefused(String what, String begins) throws Exception {
+        byte[] noise = new byte[300_000];
+        new Random(what.hashCode()).nextBytes(noise);
+        byte[] head = begins.getBytes(StandardCharsets.ISO_8859_1);
+        System.arraycopy(head, 0, noise, 0, head.length);
+        Path file = Files.write(folder.resolve(what + ".mp3"), noise);
+        String message = assertThrows(BadInput.class, () -> SoundReader.read(file, Progress.none()))
+                .getMessage();
+        assertTrue(message.startsWith(what + ".mp3: is damaged or not a recording"), message);
+    }
+
+    /** MPEG audio without a tag in front begins with its first frame. */
+    @Test
+    void bareFramesAreKnown() throws Exception {
+        byte[] tagged = Files.readAllBytes(encoded("t.mp3", avcodec.AV_CODEC_ID_MP3, 44_100, 1));
+        int at = 0;
+        while ((tagged[at] & 255) != 0xFF || (tagged[at + 1] & 0xE0) != 0xE0) {
+            at++;
+        }
+        byte[] bare = Arrays.copyOfRange(tagged, at, tagged.length);
+        assertEquals(Optional.of(SoundKind.MP3), SoundKind.of(Arrays.copyOf(bare, SoundKind.HEAD)));
+        assertEquals(2, SoundReader.read(bare, "t.mp3", Progress.none()).duration(), 0.1);
+        byte[] adts = Files.readAllBytes(encoded("t.aac", avcodec.AV_CODEC_ID_AAC, 48_000, 1));
+        assertEquals(Optional.of(SoundKind.AAC), SoundKind.of(Arrays.copyOf(adts, SoundKind.HEAD)));
+        assertEquals(Optional.empty(), SoundKind.of(new byte[0]));
     }
 
     @Test

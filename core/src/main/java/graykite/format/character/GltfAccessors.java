@@ -94,7 +94,7 @@ final class GltfAccessors {
         int stride = view.stride > 0 ? view.stride : width * size;
         long offset = json.path("byteOffset").asLong(0);
         int count = values.length / size;
-        if (offset < 0 || offset + (long) stride * (count - 1) + (long) width * size > view.length) {
+        if (!fits(offset, (long) stride * (count - 1) + (long) width * size, view.length)) {
             throw file.fault(where + " reaches beyond its buffer view. The file is damaged.");
         }
         for (int i = 0; i < count; i++) {
@@ -123,10 +123,8 @@ final class GltfAccessors {
         int width = width(component, where);
         long indexOffset = indices.path("byteOffset").asLong(0);
         long valueOffset = moved.path("byteOffset").asLong(0);
-        if (indexOffset < 0
-                || valueOffset < 0
-                || indexOffset + (long) indexWidth * count > indexView.length
-                || valueOffset + (long) width * size * count > valueView.length) {
+        if (!fits(indexOffset, (long) indexWidth * count, indexView.length)
+                || !fits(valueOffset, (long) width * size * count, valueView.length)) {
             throw file.fault(where + " has sparse elements beyond their buffer view. The file is damaged.");
         }
         for (int i = 0; i < count; i++) {
@@ -169,8 +167,7 @@ final class GltfAccessors {
         if (!type.equals("SCALAR")
                 || count < 1
                 || count > most
-                || offset < 0
-                || offset + (long) stride * (count - 1) + 4 > view.length) {
+                || !fits(offset, (long) stride * (count - 1) + 4, view.length)) {
             throw file.fault(where + " reaches beyond its buffer view. The file is damaged.");
         }
         ByteBuffer bytes = ByteBuffer.wrap(view.bytes).order(ByteOrder.LITTLE_ENDIAN);
@@ -187,6 +184,11 @@ final class GltfAccessors {
         return Arrays.copyOfRange(view.bytes, (int) view.offset, (int) (view.offset + view.length));
     }
 
+    /** True when so many bytes from an offset on lie within a whole; no sum of them may run over. */
+    private static boolean fits(long offset, long length, long whole) {
+        return offset >= 0 && length >= 0 && length <= whole && offset <= whole - length;
+    }
+
     private record View(byte[] bytes, long offset, long length, int stride) {}
 
     private View view(int index, String place) {
@@ -199,7 +201,7 @@ final class GltfAccessors {
         long offset = json.path("byteOffset").asLong(0);
         long length = json.path("byteLength").asLong(-1);
         int stride = json.path("byteStride").asInt(0);
-        if (offset < 0 || length < 0 || offset + length > bytes.length || stride < 0 || stride > 255) {
+        if (!fits(offset, length, bytes.length) || stride < 0 || stride > 255) {
             throw file.fault(place + ", buffer view " + index + " reaches beyond its buffer. The file is damaged.");
         }
         return new View(bytes, offset, length, stride);
@@ -215,10 +217,7 @@ final class GltfAccessors {
         long length = packed.path("byteLength").asLong(-1);
         int count = packed.path("count").asInt(-1);
         int stride = packed.path("byteStride").asInt(-1);
-        if (offset < 0
-                || length < 0
-                || length > bytes.length
-                || offset > bytes.length - length
+        if (!fits(offset, length, bytes.length)
                 || count < 1
                 || stride < 1
                 || stride > 255

@@ -227,8 +227,9 @@ final class GltfFile {
     /** One of a list of the document. */
     JsonNode item(String list, int index, String place) {
         JsonNode items = json.path(list);
-        if (index < 0 || index >= items.size()) {
-            throw fault(place + " asks for number " + index + " of " + list + ", but there are " + items.size() + ".");
+        int count = items.isArray() ? items.size() : 0;
+        if (index < 0 || index >= count) {
+            throw fault(place + " asks for number " + index + " of " + list + ", but there are " + count + ".");
         }
         return items.get(index);
     }

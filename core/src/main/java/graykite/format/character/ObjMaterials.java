@@ -16,6 +16,7 @@ import java.util.Optional;
 /** Colours and pictures of an OBJ mesh, from its material file. What is missing there costs only its look. */
 final class ObjMaterials {
     private static final long LARGEST = 4 << 20;
+    private static final long LARGEST_PICTURE = 100L << 20;
 
     /** How a material looks; colour is linear. */
     record Look(float[] colour, Optional<Texture> texture) {
@@ -85,6 +86,10 @@ final class ObjMaterials {
             return Optional.empty();
         }
         try {
+            if (Files.size(file.get()) > LARGEST_PICTURE) {
+                throw BadInput.inFile(
+                        file.get(), "is larger than " + (LARGEST_PICTURE >> 20) + " MB. Save the picture smaller.");
+            }
             return Optional.of(Images.open(Files.readAllBytes(file.get()), name));
         } catch (IOException broken) {
             throw BadInput.inFile(file.get(), "cannot be read.", broken);
@@ -95,9 +100,10 @@ final class ObjMaterials {
     private static Optional<Path> inside(Path folder, String name) {
         try {
             Path base = folder.toAbsolutePath().normalize();
-            Path file =
-                    base.resolve(Path.of(name.replace('\\', '/')).getFileName()).normalize();
-            return file.startsWith(base) && Files.isRegularFile(file) ? Optional.of(file) : Optional.empty();
+            // A path that only leads to the root has no name.
+            return Optional.ofNullable(Path.of(name.replace('\\', '/')).getFileName())
+                    .map(own -> base.resolve(own).normalize())
+                    .filter(file -> file.startsWith(base) && Files.isRegularFile(file));
         } catch (InvalidPathException broken) {
             return Optional.empty();
         }

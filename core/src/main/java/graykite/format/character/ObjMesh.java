@@ -24,6 +24,8 @@ import java.util.Map;
  */
 record ObjMesh(float[] positions, float[] coordinates, Map<String, int[]> faces, String library) {
     private static final long LARGEST = 300L << 20;
+    /** Corners of all triangles together: ten to a vertex of the largest mesh. */
+    private static final int MOST_CORNERS = 10 * GltfFigure.MOST_VERTICES;
 
     int vertexCount() {
         return positions.length / 3;
@@ -121,10 +123,16 @@ record ObjMesh(float[] positions, float[] coordinates, Map<String, int[]> faces,
         if (corners < 3) {
             throw BadInput.inFile(file, "line " + number + ": a face has at least three corners.");
         }
+        if (into.size() / 2 + 3L * corners > MOST_CORNERS) {
+            throw BadInput.inFile(
+                    file,
+                    "line " + number + ": there are more than " + MOST_CORNERS / 3
+                            + " triangles. Export the head alone, or reduce it.");
+        }
         int[] vertex = new int[corners];
         int[] coordinate = new int[corners];
         for (int c = 0; c < corners; c++) {
-            String[] parts = words[c + 1].split("/");
+            String[] parts = words[c + 1].split("/", -1);
             vertex[c] = index(parts[0], vertices, file, number);
             coordinate[c] = parts.length > 1 && !parts[1].isEmpty() ? index(parts[1], coordinates, file, number) : -1;
         }
@@ -186,6 +194,10 @@ record ObjMesh(float[] positions, float[] coordinates, Map<String, int[]> faces,
                 size = 0;
             }
             values[size++] = value;
+        }
+
+        int size() {
+            return 4096 * full.size() + size;
         }
 
         int[] done() {

@@ -245,6 +245,8 @@ public class GltfFigureTest {
                 "\"POSITION\":0 | \"NORMAL\":0 | no positions",
                 "{\"POSITION\":1} | {\"POSITION\":4} | target 0",
                 "\"byteOffset\":36,\"byteLength\":36 | \"byteOffset\":120,\"byteLength\":36 | buffer view 1",
+                "\"byteOffset\":36,\"byteLength\":36 | \"byteOffset\":9223372036854775807,\"byteLength\":36 | buffer view 1",
+                "\"bufferView\":0,\"componentType\":5126 | \"bufferView\":0,\"byteOffset\":9223372036854775800,\"componentType\":5126 | reaches beyond",
                 "\"bufferView\":0,\"componentType\":5126 | \"bufferView\":0,\"componentType\":77 | component type 77",
                 "\"byteLength\":128 | \"byteLength\":4096 | buffer 0 should have 4096 bytes",
                 "\"children\":[1] | \"children\":[0,1] | form a circle",
