@@ -4,6 +4,7 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.delivery.DeliveryPlan;
 import graykite.delivery.Item;
+import graykite.delivery.NameTemplate;
 import graykite.delivery.Order;
 import graykite.delivery.Subjects;
 import graykite.format.ProjectFiles;
@@ -165,6 +166,7 @@ final class DeliverCommand implements Callable<Integer> {
     private Order order() {
         Order order = what.order();
         if (names != null) {
+            OptionValue.check(() -> NameTemplate.check(names));
             order = order.withNames(names);
         }
         Order.Curves curves = order.curves();

@@ -37,6 +37,9 @@ public final class Main implements Runnable {
     @Option(names = "--verbose", description = "Print the whole trace of an error.", scope = ScopeType.INHERIT)
     private boolean verbose;
 
+    private static final int BAD_INPUT = 1;
+    private static final int WRONG_USAGE = 2;
+
     /** Runs a command and exits: 0 fine, 1 bad input with one line on stderr, 2 wrong usage. */
     public static void main(String[] arguments) {
         System.exit(run(arguments));
@@ -59,7 +62,8 @@ public final class Main implements Runnable {
             err.println("kite: unexpected fault: " + failure + ". Run again with --verbose and report it.");
         }
         err.flush();
-        return 1;
+        // A value that an option cannot have is wrong usage, as an option that does not exist is.
+        return failure instanceof IllegalArgumentException ? WRONG_USAGE : BAD_INPUT;
     }
 
     @Override

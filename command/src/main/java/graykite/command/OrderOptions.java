@@ -1,6 +1,5 @@
 package graykite.command;
 
-import graykite.base.BadInput;
 import graykite.delivery.Kind;
 import graykite.delivery.Order;
 import graykite.delivery.OrderFiles;
@@ -37,8 +36,8 @@ final class OrderOptions {
 
     Order order() {
         Order order = preset == null ? Order.of(Kind.GLB) : preset(preset);
-        order = format == null ? order : order.withKinds(Kind.parseAll(format));
-        return fps == null ? order : order.withRate(Optional.of(FrameRate.parse(fps)));
+        order = format == null ? order : order.withKinds(OptionValue.of(() -> Kind.parseAll(format)));
+        return fps == null ? order : order.withRate(Optional.of(OptionValue.of(() -> FrameRate.parse(fps))));
     }
 
     private static Order preset(String named) {
@@ -47,7 +46,7 @@ final class OrderOptions {
             return shipped.get();
         }
         if (!named.endsWith(OrderFiles.EXTENSION) && !Files.exists(Path.of(named))) {
-            throw new BadInput("There is no preset \"" + named + "\". Ours are "
+            throw new IllegalArgumentException("There is no preset \"" + named + "\". Ours are "
                     + OrderFiles.shipped().stream().map(Order::name).collect(Collectors.joining(", "))
                     + "; files of presets end in " + OrderFiles.EXTENSION + ".");
         }

@@ -14,11 +14,14 @@ import graykite.text.Script;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -49,19 +52,23 @@ final class ReadCommand implements Callable<Integer> {
             description = "Where the readings go; made when it does not exist.")
     private Path out;
 
+    @Option(names = "--overwrite", description = "Replace readings that are there already.")
+    private boolean overwrite;
+
     private record Outcome(String name, int words, int doubts, boolean read) {}
 
     @Override
     public Integer call() throws IOException {
-        TimingFiles.Kind kind = TimingFiles.Kind.ofName("." + format.toLowerCase(Locale.ROOT));
+        TimingFiles.Kind kind = OptionValue.of(() -> TimingFiles.Kind.ofName("." + format.toLowerCase(Locale.ROOT)));
         TimingFiles.Level rows = TimeCommand.level(level);
         List<Path> sounds = Recordings.of(folder);
         Files.createDirectories(out);
+        Map<Path, Path> results = results(sounds, kind);
         HowToRead.Readings readings = how.readings();
         AtomicInteger done = new AtomicInteger();
         List<Outcome> outcomes = sounds.parallelStream()
                 .map(sound -> {
-                    Outcome outcome = read(sound, readings, kind, rows);
+                    Outcome outcome = read(sound, results.get(sound), readings, kind, rows);
                     System.err.println(
                             "kite: " + done.incrementAndGet() + " of " + sounds.size() + ": " + outcome.name());
                     return outcome;
@@ -75,13 +82,39 @@ final class ReadCommand implements Callable<Integer> {
         return failed == 0 ? 0 : 1;
     }
 
-    private Outcome read(Path file, HowToRead.Readings readings, TimingFiles.Kind kind, TimingFiles.Level rows) {
+    /**
+     * Where each reading goes: a file named after its recording, ending included where two share the rest.
+     *
+     * @throws BadInput before anything is read, when something is there already
+     */
+    private Map<Path, Path> results(List<Path> sounds, TimingFiles.Kind kind) {
+        String ending = "." + kind.name().toLowerCase(Locale.ROOT);
+        Map<String, Long> stems =
+                sounds.stream().collect(Collectors.groupingBy(ReadCommand::stem, Collectors.counting()));
+        Map<Path, Path> results = new HashMap<>();
+        for (Path sound : sounds) {
+            String name = stems.get(stem(sound)) > 1 ? sound.getFileName().toString() : stem(sound);
+            Path result = out.resolve(name + ending);
+            if (Files.exists(result) && !overwrite) {
+                throw BadInput.inFile(
+                        result, "is there already in " + out + ". Choose another folder, or add --overwrite.");
+            }
+            results.put(sound, result);
+        }
+        return results;
+    }
+
+    private static String stem(Path sound) {
+        return sound.getFileName().toString().replaceFirst("\\.[^.]*$", "");
+    }
+
+    private Outcome read(
+            Path file, Path result, HowToRead.Readings readings, TimingFiles.Kind kind, TimingFiles.Level rows) {
         String name = file.getFileName().toString();
-        String stem = name.replaceFirst("\\.[^.]*$", "");
+        String stem = stem(file);
         try {
             Timing timing = timing(file, readings);
             LineInput.report(timing, name);
-            Path result = out.resolve(stem + "." + kind.name().toLowerCase(Locale.ROOT));
             AtomicFiles.write(result, stream -> TimingFiles.write(timing, kind, rows, stem, stream));
             return new Outcome(name, timing.words().size(), Doubt.of(timing).size(), true);
         } catch (BadInput bad) {

@@ -80,7 +80,7 @@ final class SpeakCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Kind kind = Kind.of(out);
-        FrameRate rate = FrameRate.parse(fps);
+        FrameRate rate = OptionValue.of(() -> FrameRate.parse(fps));
         MouthSettings settings = mouth.settings(rate);
         Optional<ChartFiles.Saved> chart = mouth.chart();
         Order order =

@@ -271,7 +271,7 @@ class BatchCommandTest {
         Map<String, byte[]> got = delivered(three);
         assertEquals(expected.keySet(), got.keySet());
         expected.forEach((name, bytes) -> assertArrayEquals(bytes, got.get(name), name));
-        assertEquals(1, batch(table, one, "--shard", "0/3").code());
+        assertEquals(2, batch(table, one, "--shard", "0/3").code());
     }
 
     /** A full disk (a small one of memory) is one line a row, nothing half stays, and with room it goes on. */

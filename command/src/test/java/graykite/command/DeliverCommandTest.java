@@ -141,7 +141,7 @@ class DeliverCommandTest {
         Path sound = Spoken.say(work, "bell", "The bell rang.");
         Path out = folder.resolve("bell.mp4");
         Said two = Spoken.run("speak", sound.toString(), "-o", out.toString(), "--view", "front,profile");
-        assertEquals(1, two.code());
+        assertEquals(2, two.code());
         assertTrue(two.err().contains("one --view"), two.err());
         Path srt = folder.resolve("bell.srt");
         assertEquals(
@@ -167,7 +167,9 @@ class DeliverCommandTest {
             {"--size", "63"},
         }) {
             Said said = deliver(wrong);
-            assertEquals(1, said.code(), String.join(" ", wrong));
+            // What the project does not have is bad input, a value that the option cannot have is wrong usage.
+            boolean sought = List.of("--lines", "--scenes", "--as").contains(wrong[0]);
+            assertEquals(sought ? 1 : 2, said.code(), String.join(" ", wrong));
             assertEquals(1, said.err().lines().count(), said.err());
             assertTrue(said.err().startsWith("kite: "), said.err());
         }

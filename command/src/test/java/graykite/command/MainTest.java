@@ -121,7 +121,7 @@ class MainTest {
                 1,
                 Main.run("time", line.toString(), "-o", folder.resolve("a.doc").toString()));
         assertEquals(
-                1,
+                2,
                 Main.run(
                         "speak",
                         line.toString(),
@@ -283,13 +283,13 @@ class MainTest {
     /** Mistakes end with one line that says what would be right. */
     @Test
     void mistakesAboutTheMouth() throws Exception {
-        assertEquals(1, speak("x.csv", "--motion", "wobbly"));
+        assertEquals(2, speak("x.csv", "--motion", "wobbly"));
         assertTrue(errors().contains("--motion is flowing, crisp or held, not \"wobbly\""), errors());
-        assertEquals(1, speak("x.csv", "--diction", "sung"));
+        assertEquals(2, speak("x.csv", "--diction", "sung"));
         assertTrue(errors().contains("There is no diction \"sung\". They are plain, murmured"), errors());
-        assertEquals(1, speak("x.csv", "--strength", "7"));
+        assertEquals(2, speak("x.csv", "--strength", "7"));
         assertTrue(errors().contains("between 0 and 1.5"), errors());
-        assertEquals(1, speak("x.csv", "--lead", "50"));
+        assertEquals(2, speak("x.csv", "--lead", "50"));
         assertTrue(errors().contains("The lead lies between"), errors());
         Path broken = folder.resolve("broken.kite-chart.json");
         Files.writeString(broken, "{\"format\": \"graykite-chart\", \"version\": 1,\n \"shapes\": {");

@@ -151,7 +151,7 @@ class ProofCommandTest {
                         .settings()
                         .lead(),
                 1e-9);
-        assertEquals(1, proof("--fix", "everything"));
+        assertEquals(2, proof("--fix", "everything"));
         assertTrue(err.toString().contains("--fix is one of word-missing, "), err.toString());
     }
 

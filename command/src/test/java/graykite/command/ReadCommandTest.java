@@ -92,8 +92,28 @@ class ReadCommandTest {
         assertTrue(err.toString().contains("three.wav"), err.toString());
         assertTrue(err.toString().contains("four.wav: no script lies beside it"), err.toString());
         assertTrue(out.toString().contains("2 recordings read, 5 words"), out.toString());
-        assertEquals(1, Main.run("read", folder.toString(), "--by-sound", "-o", readings.toString()));
+        assertEquals(1, Main.run("read", folder.toString(), "--by-sound", "--overwrite", "-o", readings.toString()));
         assertTrue(Files.exists(readings.resolve("four.ctm")));
+    }
+
+    /** Nothing is written over that was not named: not the scripts that are read, nor readings of before, nor one by another. */
+    @Test
+    void nothingIsWrittenOverUnasked() throws Exception {
+        say("line.wav", "Fog bell.");
+        Path script = folder.resolve("line.srt");
+        String cues = "1\n00:00:00,000 --> 00:00:02,000\nFog bell.\n";
+        Files.writeString(script, cues);
+        assertEquals(1, Main.run("read", folder.toString(), "--format", "srt", "-o", folder.toString()));
+        assertTrue(err.toString().contains("line.srt: is there already"), err.toString());
+        assertEquals(cues, Files.readString(script));
+        record("line.aiff.wav", Sound.silence(1, 16_000));
+        Files.move(folder.resolve("line.aiff.wav"), folder.resolve("line.aiff"));
+        Path readings = folder.resolve("readings");
+        Main.run("read", folder.toString(), "-o", readings.toString());
+        assertEquals(List.of("Fog", "bell"), words(readings.resolve("line.wav.ctm")));
+        assertFalse(Files.exists(readings.resolve("line.ctm")), "two recordings are called line");
+        assertEquals(1, Main.run("read", folder.toString(), "-o", readings.toString()));
+        assertTrue(err.toString().contains("add --overwrite"), err.toString());
     }
 
     @Test
@@ -103,7 +123,7 @@ class ReadCommandTest {
         assertEquals(1, Main.run("read", folder.resolve("gone").toString(), "-o", folder.toString()));
         assertTrue(err.toString().contains("is no folder"), err.toString());
         say("line.wav", "Fog.");
-        assertEquals(1, Main.run("read", folder.toString(), "--language", "klingon", "-o", folder.toString()));
+        assertEquals(2, Main.run("read", folder.toString(), "--language", "klingon", "-o", folder.toString()));
         assertTrue(
                 err.toString().contains("--language is en, es, it, de, fr, pt, nl, pl, sv, tr or ja"), err.toString());
     }

@@ -179,6 +179,6 @@ class SlurmTest {
         assertTrue(said.out().contains("o'\\''ut"), "names are safe from the shell: " + said.out());
         assertTrue(said.out().contains("'--format' 'csv,glb'"));
         Said wrong = Spoken.run("batch", table.toString(), "-o", folder.toString(), "--print", "--mem", "8G; rm -rf /");
-        assertEquals(1, wrong.code());
+        assertEquals(2, wrong.code());
     }
 }

@@ -7,6 +7,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
@@ -66,6 +69,17 @@ final class NativeFilePicker implements FilePicker {
     @Override
     public Optional<Path> save(Ask ask) {
         return Optional.ofNullable(chooser(ask).showSaveDialog(stage)).map(File::toPath);
+    }
+
+    @Override
+    public boolean mayReplace(Path file) {
+        ButtonType replace = new ButtonType("Replace", ButtonBar.ButtonData.YES);
+        Alert question = new Alert(Alert.AlertType.NONE, "", replace, ButtonType.CANCEL);
+        question.initOwner(stage);
+        question.setTitle("Replace the file");
+        question.setHeaderText(null);
+        question.setContentText("\"" + file.getFileName() + "\" is there already.");
+        return question.showAndWait().filter(replace::equals).isPresent();
     }
 
     @Override

@@ -40,6 +40,11 @@ abstract class RealWindow {
     /** Folders that were shown in the file manager. */
     final List<Path> revealed = new ArrayList<>();
 
+    /** Files about which it was asked whether they may be written over, and the answer. */
+    final List<Path> asked = new ArrayList<>();
+
+    boolean replaces;
+
     private final FilePicker picker = new FilePicker() {
         @Override
         public Optional<Path> open(Ask ask) {
@@ -56,6 +61,12 @@ abstract class RealWindow {
         @Override
         public Optional<Path> save(Ask ask) {
             return Optional.ofNullable(answers.poll());
+        }
+
+        @Override
+        public boolean mayReplace(Path file) {
+            asked.add(file);
+            return replaces;
         }
 
         @Override

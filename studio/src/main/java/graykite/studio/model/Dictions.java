@@ -64,9 +64,14 @@ public final class Dictions {
             jobs.say("\"" + plain + "\" ships with Gray Kite: choose another name.");
             return Optional.empty();
         }
+        Path file = folder.resolve(plain + DictionFiles.EXTENSION);
+        if (Files.exists(file)) {
+            jobs.say("You have a diction called \"" + plain + "\": choose another name, or delete that one first.");
+            return Optional.empty();
+        }
         try {
             Files.createDirectories(folder);
-            DictionFiles.save(diction, folder.resolve(plain + DictionFiles.EXTENSION));
+            DictionFiles.save(diction, file);
         } catch (IOException | BadInput full) {
             jobs.say(
                     "\"" + plain + "\" could not be saved in " + folder + ". Check that the folder may be written to.");

@@ -39,13 +39,17 @@ public final class FileMemory {
         return files;
     }
 
-    /** Where to save; a name without one of the endings gets the first. */
+    /** Where to save; a name without one of the endings gets the first, and whatever is called so is asked about. */
     public Optional<Path> save(String title, String kind, List<String> endings, String proposed) {
         return picker.save(ask(title, kind, endings, proposed))
                 .map(this::remembered)
-                .map(p -> endings.stream().anyMatch(e -> p.toString().endsWith(e))
-                        ? p
-                        : p.resolveSibling(p.getFileName() + endings.getFirst()));
+                .flatMap(p -> {
+                    if (endings.stream().anyMatch(e -> p.toString().endsWith(e))) {
+                        return Optional.of(p);
+                    }
+                    Path ended = p.resolveSibling(p.getFileName() + endings.getFirst());
+                    return Files.exists(ended) && !picker.mayReplace(ended) ? Optional.empty() : Optional.of(ended);
+                });
     }
 
     public Optional<Path> folder(String title) {

@@ -24,6 +24,9 @@ public interface FilePicker {
     /** Where to save; asks before something is overwritten. */
     Optional<Path> save(Ask ask);
 
+    /** Asks whether a file that is there already may be written over. */
+    boolean mayReplace(Path file);
+
     Optional<Path> folder(Ask ask);
 
     /** Shows a folder in the file manager of the system; false where there is none. */
