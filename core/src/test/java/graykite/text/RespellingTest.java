@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.BadInput;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -104,6 +105,23 @@ class RespellingTest {
         String message = assertThrows(BadInput.class, () -> LetterRules.read(text.replace('|', '\n'), "own.txt"))
                 .getMessage();
         assertTrue(message.startsWith("own.txt") && message.contains(part), message);
+    }
+
+    /**
+     * The two alphabets beside each other as they are published (Jurafsky &amp; Martin, "Speech and Language Processing", second edition,
+     * figures 7.1 and 7.2, from memory); length and rhotic hooks, which the figures write in more than one way, apart.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "p, P", "t, T", "k, K", "b, B", "d, D", "ɡ, G", "m, M", "n, N", "ŋ, NG", "f, F", "v, V", "θ, TH", "ð, DH",
+        "s, S", "z, Z", "ʃ, SH", "ʒ, ZH", "tʃ, CH", "dʒ, JH", "l, L", "w, W", "ɹ, R", "j, Y", "h, HH", "i, IY", "ɪ, IH",
+        "eɪ, EY", "ɛ, EH", "æ, AE", "ɑ, AA", "ɔ, AO", "ʊ, UH", "oʊ, OW", "u, UW", "ʌ, AH", "ɝ, ER", "aɪ, AY", "aʊ, AW",
+        "ɔɪ, OY", "ə, AH"
+    })
+    void theAlphabetsStandBesideEachOther(String ipa, Phone phone) {
+        assertEquals(List.of(phone), Ipa.read(ipa).phones());
+        assertEquals(
+                39, Arrays.stream(Phone.values()).filter(p -> p != Phone.SIL).count());
     }
 
     /** Every sound of the alphabet reads back from its own sign. */

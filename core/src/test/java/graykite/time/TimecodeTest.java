@@ -25,6 +25,17 @@ class TimecodeTest {
         assertThrows(IllegalArgumentException.class, () -> Timecode.parse("00:01:00;01", FrameRate.NTSC));
     }
 
+    /** SMPTE ST 12-1 at 59.94: numbers 0 to 3 are left out each minute except every tenth; an hour has 215,784 frames. */
+    @Test
+    void droppedNumbersAtTwiceTheRate() {
+        FrameRate rate = FrameRate.parse("59.94");
+        assertEquals("00:00:59;59", Timecode.format(3599, rate));
+        assertEquals("00:01:00;04", Timecode.format(3600, rate));
+        assertEquals("00:10:00;00", Timecode.format(35_964, rate));
+        assertEquals("01:00:00;00", Timecode.format(215_784, rate));
+        assertThrows(IllegalArgumentException.class, () -> Timecode.parse("00:01:00;03", rate));
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"23.976", "24", "25", "29.97", "30", "59.94", "60"})
     void everyFrameComesBack(String rateText) {

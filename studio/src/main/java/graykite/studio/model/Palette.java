@@ -22,9 +22,9 @@ public record Palette(
             Color.web("#FBFAF7"),
             Color.web("#23272E"),
             Color.web("#5C636E"),
-            Color.web("#C4473A"),
+            Color.web("#B83E32"),
             Color.web("#C99A4B"),
-            Color.web("#1E7B8A"),
+            Color.web("#1A7280"),
             Color.web("#4F8457"),
             Color.web("#7B5183"));
     public static final Palette DUSK = new Palette(
@@ -34,9 +34,9 @@ public record Palette(
             Color.web("#2A2E34"),
             Color.web("#E8E6E1"),
             Color.web("#A6ACB5"),
-            Color.web("#E0695B"),
+            Color.web("#E8776A"),
             Color.web("#D9AF66"),
             Color.web("#57B0BF"),
             Color.web("#7DB085"),
-            Color.web("#AE86B5"));
+            Color.web("#B78FBE"));
 }

@@ -45,7 +45,7 @@ final class ExampleFace extends StackPane {
         g.clearRect(0, 0, SIZE, SIZE);
         if (name != null && model.landmarks().containsKey(name)) {
             double[] at = SurfacePick.seen(model.landmarks().get(name), VIEW, SIZE, SIZE);
-            LandmarkOverlay.dot(g, at, 5, Color.web("#C4473A"));
+            LandmarkOverlay.dot(g, at, 5, Color.web("#B83E32"));
         }
     }
 }

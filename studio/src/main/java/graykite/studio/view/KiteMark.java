@@ -36,7 +36,7 @@ final class KiteMark {
     }
 
     private static Polygon bow(double s, double x, double y) {
-        return facet(s, "#C4473A", x, y, x - 6, y - 3.4, x - 6, y + 3.4, x, y, x + 6, y - 3.4, x + 6, y + 3.4);
+        return facet(s, "#B83E32", x, y, x - 6, y - 3.4, x - 6, y + 3.4, x, y, x + 6, y - 3.4, x + 6, y + 3.4);
     }
 
     /**

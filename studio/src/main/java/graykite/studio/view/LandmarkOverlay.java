@@ -193,12 +193,12 @@ public final class LandmarkOverlay extends Overlay {
         String chosen = list.getSelectionModel().getSelectedItem();
         marks.forEach((name, p) -> {
             if (!name.equals(chosen)) {
-                dot(g, ground.seen(p, SIZE), 4, Color.web("#1E7B8A"));
+                dot(g, ground.seen(p, SIZE), 4, Color.web("#1A7280"));
             }
         });
         if (chosen != null) {
             double[] at = ground.seen(marks.get(chosen), SIZE);
-            dot(g, at, 7, Color.web("#C4473A"));
+            dot(g, at, 7, Color.web("#B83E32"));
             g.setFont(Font.font("Inter Semi Bold", 13));
             double width = 8.0 * spoken(chosen).length();
             double x = Math.clamp(at[0] + 12, 2, SIZE - width);

@@ -15,7 +15,7 @@ import javafx.scene.shape.StrokeLineJoin;
 
 /** Strokes that reviewers draw on the picture, over the stage. They keep their place when the stage changes its size. */
 public final class Strokes extends Region {
-    private static final Color INK = Color.web("#C4473A");
+    private static final Color INK = Color.web("#B83E32");
     private static final double WIDE = 3;
 
     /** Points nearer than this, in shares of the height, are left out. */
