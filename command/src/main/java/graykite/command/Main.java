@@ -31,7 +31,7 @@ import picocli.CommandLine.ScopeType;
             "",
             "Started by the launcher alone: demo (the window with the demo), studio [PROJECT],",
             "test (all tests), shots (pictures for the documentation), bench (measurements),",
-            "package (an application that brings its own Java)."
+            "package (an application that brings its own Java), doctor (what is found here, what is missing)."
         })
 public final class Main implements Runnable {
     @Option(names = "--verbose", description = "Print the whole trace of an error.", scope = ScopeType.INHERIT)

@@ -134,6 +134,25 @@ class LauncherIT {
         assertEquals(0, opened.code(), opened.err());
     }
 
+    /** A JDK that says the right release and does not run is passed over, and the doctor says so. */
+    @Test
+    void aBrokenJavaIsPassedOverAndTheDoctorNamesIt() throws Exception {
+        Path broken = Files.createDirectories(top.resolve("broken jdk/bin"));
+        for (String tool : List.of("java", "javac")) {
+            Path program = Files.writeString(broken.resolve(tool), "#!/bin/sh\nexit 1\n");
+            Files.setPosixFilePermissions(program, PosixFilePermissions.fromString("rwxr-xr-x"));
+        }
+        Files.writeString(broken.resolveSibling("release"), "JAVA_VERSION=\"99.0.1\"\n");
+        String home99 = broken.getParent().toString();
+        Ended started = run("env", "JAVA_HOME=" + home99, "./kite", "cast", "odile", "--list");
+        assertEquals(0, started.code(), started.err());
+        Ended doctor = run("env", "JAVA_HOME=" + home99, "./kite", "doctor");
+        assertEquals(0, doctor.code(), doctor.out() + doctor.err());
+        assertTrue(doctor.out().contains("the JDK in " + home99 + " does not run"), doctor.out());
+        assertTrue(doctor.out().lines().anyMatch(l -> l.matches("  found +JDK \\d+ in .*")), doctor.out());
+        assertTrue(doctor.out().endsWith("Gray Kite can start.\n"), doctor.out());
+    }
+
     @Test
     void theWindowOpensForAnOrdinaryUser() throws Exception {
         Process window = start("./kite", "demo", "--timing");
