@@ -147,12 +147,11 @@ class PictureFigureTest {
         for (String name : List.of("nose tip", "chin")) {
             Vec there = marks.get(name);
             double[] here = SurfacePick.seen(at.get(name), flat, 200, 200);
-            if (here[1] > 2 && here[1] < 198) {
-                int a = before.pixels()[(int) there.y() * SIZE + (int) there.x()];
-                int b = now.pixels()[(int) here[1] * 200 + (int) here[0]];
-                for (int shift = 0; shift <= 16; shift += 8) {
-                    assertEquals(a >> shift & 255, b >> shift & 255, 14, name);
-                }
+            assertTrue(here[1] > 2 && here[1] < 198, name + " is seen, at " + here[1]);
+            int a = before.pixels()[(int) there.y() * SIZE + (int) there.x()];
+            int b = now.pixels()[(int) here[1] * 200 + (int) here[0]];
+            for (int shift = 0; shift <= 16; shift += 8) {
+                assertEquals(a >> shift & 255, b >> shift & 255, 14, name);
             }
         }
     }

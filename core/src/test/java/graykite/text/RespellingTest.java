@@ -43,12 +43,12 @@ class RespellingTest {
         "niño, ˈniɲo, N IY N Y OW",
         "schön, ʃøːn, SH ER N",
         "lune, lyn, L UW N",
-        "zucchero, ˈdzukkero, D Z UW K K EH R OW",
+        "zucchero, ˈdzukkero, D Z UW K K EY R OW",
         "Pferd, pfeːɐ̯t, P F EY AH T"
     })
     void otherLanguagesMapToTheNearestSounds(String word, String ipa, String expected) {
         String read = Ipa.read(ipa).toString();
-        assertEquals(expected.replace("EH R OW", "EY R OW"), read, word);
+        assertEquals(expected, read, word);
     }
 
     @Test

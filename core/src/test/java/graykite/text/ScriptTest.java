@@ -86,9 +86,7 @@ class ScriptTest {
     @Test
     void lettersGiveSoundsToAnything() {
         LetterToSound letters = LetterToSound.shipped();
-        assertEquals(
-                "S AO L T M IH R".split(" ")[0],
-                letters.guess("saltmere").phones().getFirst().name());
+        assertEquals("S AO L T M IH R", letters.guess("saltmere").toString());
         assertEquals(1, letters.guess("***").phones().size());
         assertTrue(letters.guess("bosun".repeat(40)).phones().size() > 100);
     }

@@ -3,6 +3,8 @@ package graykite.start;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -51,6 +53,23 @@ class ShippedIT {
         }
         assertTrue(packed.size() > 20, packed.toString());
         assertEquals(packed, listed("Every jar that ships"));
+        assertEquals(packed, parts());
+    }
+
+    /** Names in the lists of parts that the build makes (CycloneDX, ECMA-424). */
+    private static Set<String> parts() throws IOException {
+        Set<String> parts = new TreeSet<>();
+        for (String module : List.of("studio", "command")) {
+            JsonNode list = new ObjectMapper()
+                    .readTree(ROOT.resolve(module).resolve("target/parts.json").toFile());
+            assertEquals("CycloneDX", list.path("bomFormat").asText());
+            for (JsonNode part : list.path("components")) {
+                assertTrue(part.path("purl").asText().startsWith("pkg:maven/"), part.toString());
+                parts.add(part.path("name").asText());
+            }
+        }
+        parts.removeAll(OURS);
+        return parts;
     }
 
     /** The build of FFmpeg says itself under which licence it is and what is in it. */

@@ -230,7 +230,8 @@ class ReadingWindowTest extends RealWindow {
         press(robot, "#word-join-next");
         assertEquals(4, timing().words().size());
         run(() -> workspace.words().insertWord("big"));
-        assertEquals("The f og big bell rang".replace("f og", "fo g"), words());
+        // The word is cut before its last sound, its letters where that share of them ends.
+        assertEquals("The fo g big bell rang", words());
         press(robot, "#word-delete");
         for (int i = 0; i < 7; i++) {
             run(workspace::undo);
