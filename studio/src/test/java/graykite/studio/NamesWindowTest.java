@@ -21,6 +21,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -84,7 +85,7 @@ class NamesWindowTest extends RealWindow {
     }
 
     private Parent workspaceRoot() {
-        return javafx.stage.Window.getWindows().getFirst().getScene().getRoot();
+        return Window.getWindows().getFirst().getScene().getRoot();
     }
 
     private static void collect(Node node, List<Node> reached) {
@@ -102,7 +103,9 @@ class NamesWindowTest extends RealWindow {
 
     /** A pane that takes the keyboard says what it is. */
     private static boolean isRoleless(Node node) {
-        return !(node instanceof Control) && node.getAccessibleRole() == AccessibleRole.PARENT;
+        return !(node instanceof Control)
+                && (node.getAccessibleRole() == AccessibleRole.PARENT
+                        || node.getAccessibleRole() == AccessibleRole.NODE);
     }
 
     private static String name(Node node) {

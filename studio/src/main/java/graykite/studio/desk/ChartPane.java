@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -210,6 +211,7 @@ final class ChartPane extends VBox {
         row.setId("shape-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
         row.getStyleClass().add("shape-row");
         row.setFocusTraversable(true);
+        row.setAccessibleRole(AccessibleRole.BUTTON);
         row.setAccessibleText(name);
         if (shape.equals(Optional.of(name))) {
             row.getStyleClass().add("chosen");

@@ -59,6 +59,7 @@ final class CouplingsPane extends VBox {
         driver.setId("coupling-driver");
         driven.setId("coupling-driven");
         rule.setId("coupling-rule");
+        rule.setAccessibleText("Kind of the coupling");
         Button add = new Button("Add the rule", new FontIcon(Feather.PLUS));
         add.setId("add-coupling");
         add.setOnAction(e -> add());

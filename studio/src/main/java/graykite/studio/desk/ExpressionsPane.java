@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -112,6 +113,7 @@ final class ExpressionsPane extends VBox {
         tile.getStyleClass().add("pose-cell");
         tile.setId("expression-" + pose.toLowerCase(Locale.ROOT).replace(' ', '-'));
         tile.setFocusTraversable(true);
+        tile.setAccessibleRole(AccessibleRole.BUTTON);
         tile.setAccessibleText(pose);
         Tooltip.install(tile, new Tooltip("Click or Enter puts \"" + pose + "\" on the line"));
         tile.setOnMouseEntered(e -> clips().preview(pose, room()));

@@ -1,6 +1,7 @@
 package graykite.studio.desk;
 
 import java.util.Locale;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
@@ -49,6 +50,7 @@ final class Pad extends StackPane {
             child.setMouseTransparent(true);
         }
         setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.SLIDER);
         setAccessibleText(name);
         Tooltip.install(this, new Tooltip(name + ": drag, or use the arrow keys. Double-click for rest."));
         setOnMousePressed(e -> {

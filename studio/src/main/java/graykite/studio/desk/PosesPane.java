@@ -18,6 +18,7 @@ import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -169,6 +170,7 @@ final class PosesPane extends VBox {
         cell.setAlignment(Pos.TOP_CENTER);
         cell.getStyleClass().add("pose-cell");
         cell.setFocusTraversable(true);
+        cell.setAccessibleRole(AccessibleRole.BUTTON);
         cell.setAccessibleText(pose);
         cell.setOnMouseClicked(e -> {
             cell.requestFocus();

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
@@ -76,6 +77,7 @@ public final class KiteControl extends Pane {
         handle.setId("kite-" + corner.title().toLowerCase(Locale.ROOT));
         handle.getStyleClass().add("kite-handle");
         handle.setFocusTraversable(true);
+        handle.setAccessibleRole(AccessibleRole.SLIDER);
         handle.setAccessibleText(corner.title());
         Tooltip.install(handle, new Tooltip(corner.tip() + "\nDrag it, or use the arrow keys; double-click resets."));
         handle.setOnMousePressed(e -> {

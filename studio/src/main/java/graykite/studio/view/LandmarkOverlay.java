@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
@@ -219,6 +220,8 @@ public final class LandmarkOverlay extends Overlay {
 
     private void installMouse() {
         canvas.setFocusTraversable(true);
+        canvas.setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        canvas.setAccessibleText("The picture with its landmarks. Arrow keys move the chosen one.");
         canvas.setOnMousePressed(e -> {
             canvas.requestFocus();
             nearest(e)

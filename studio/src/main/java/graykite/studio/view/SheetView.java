@@ -10,6 +10,7 @@ import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.layout.Pane;
@@ -69,6 +70,7 @@ public final class SheetView extends Pane {
         setMinHeight(100);
         getChildren().addAll(canvas, playhead, scroll, editor);
         setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText("The sheet: ruler, wave, words, sounds and mouth over time");
         watch();
         canvas.pressedProperty().addListener((o, b, n) -> redraw());

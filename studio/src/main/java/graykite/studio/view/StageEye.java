@@ -6,6 +6,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -58,6 +59,7 @@ final class StageEye extends StackPane {
         camera.addListener((o, b, n) -> stage.request());
         installMouse();
         setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText("The face. Drag to turn, right drag to move, wheel to zoom, Alt and drag to turn the light.");
     }
 
