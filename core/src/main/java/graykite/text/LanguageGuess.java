@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -70,11 +71,7 @@ public final class LanguageGuess {
         double most = 0;
         double next = 0;
         for (Signs signs : all) {
-            double counts = 0;
-            for (String word : words) {
-                counts += signs.words.contains(word) ? 1 : 0;
-                counts += signs.letters.stream().anyMatch(word::contains) ? LETTER : 0;
-            }
+            double counts = counts(signs, words);
             if (counts > most) {
                 next = most;
                 most = counts;
@@ -85,5 +82,20 @@ public final class LanguageGuess {
         }
         boolean plain = most >= Math.max(1, AHEAD * next) && most >= LEAST_A_WORD * words.size();
         return plain ? best : Optional.empty();
+    }
+
+    /** What speaks for a language; nothing where it is one small word alone, which other languages may have too. */
+    private static double counts(Signs signs, List<String> words) {
+        double counts = 0;
+        Set<String> different = new HashSet<>();
+        for (String word : words) {
+            boolean small = signs.words.contains(word);
+            boolean lettered = signs.letters.stream().anyMatch(word::contains);
+            counts += (small ? 1 : 0) + (lettered ? LETTER : 0);
+            if (small || lettered) {
+                different.add(word);
+            }
+        }
+        return signs.language == Language.ENGLISH || different.size() > 1 ? counts : 0;
     }
 }

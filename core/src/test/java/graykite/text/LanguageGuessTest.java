@@ -36,6 +36,8 @@ class LanguageGuessTest {
     void whatTellsNothingIsNotGuessed() {
         assertEquals(Optional.empty(), GUESS.of(""));
         assertEquals(Optional.empty(), GUESS.of("Pim. Brine. Saltmere, 1984!"));
+        assertEquals(Optional.empty(), GUESS.of("Die, die!"), "one small word is no language");
+        assertEquals(Optional.empty(), GUESS.of("Las Vegas!"));
         assertEquals(Optional.of(Language.ENGLISH), GUESS.of("[sigh] Who put my map up by the lamp? [está aquí]"));
     }
 
