@@ -27,6 +27,8 @@ import graykite.format.character.LandmarkFiles;
 import graykite.format.character.PlanFiles;
 import graykite.geometry.Vec;
 import graykite.mouth.MouthChart;
+import graykite.picture.Picture;
+import graykite.picture.Png;
 import graykite.project.Project;
 import graykite.text.LetterRules;
 import graykite.text.Pronouncer;
@@ -283,6 +285,17 @@ class FuzzTest {
         try (InputStream in = ProjectFiles.class.getResourceAsStream("/graykite/demo/demo.kite")) {
             return ProjectFiles.read(in, "demo.kite");
         }
+    }
+
+    /** A folder of drawings of which one is spoilt. */
+    @Test
+    void drawings() throws IOException {
+        Path own = Files.createDirectories(folder.resolve("drawings"));
+        byte[] good = Png.bytes(new Picture(24, 24, new int[24 * 24]));
+        for (String name : List.of("base.png", "mouth_ah.png", "mouth_oo.png")) {
+            Files.write(own.resolve(name), good);
+        }
+        fuzz("drawings/mouth_rest.png", good, Mutations::bytes, f -> FigureFiles.read(own, Progress.none()));
     }
 
     /** Zipped characters and pictures, whose bytes anything may have happened to. */
