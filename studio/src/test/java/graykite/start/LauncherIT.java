@@ -142,8 +142,11 @@ class LauncherIT {
             Path program = Files.writeString(broken.resolve(tool), "#!/bin/sh\nexit 1\n");
             Files.setPosixFilePermissions(program, PosixFilePermissions.fromString("rwxr-xr-x"));
         }
-        Files.writeString(broken.resolveSibling("release"), "JAVA_VERSION=\"99.0.1\"\n");
         String home99 = broken.getParent().toString();
+        // Without a word about its release it is asked, which ends badly too.
+        Ended silent = run("env", "JAVA_HOME=" + home99, "./kite", "cast", "odile", "--list");
+        assertEquals(0, silent.code(), silent.err());
+        Files.writeString(broken.resolveSibling("release"), "JAVA_VERSION=\"99.0.1\"\n");
         Ended started = run("env", "JAVA_HOME=" + home99, "./kite", "cast", "odile", "--list");
         assertEquals(0, started.code(), started.err());
         Ended doctor = run("env", "JAVA_HOME=" + home99, "./kite", "doctor");
