@@ -172,11 +172,6 @@ public final class LetterModel {
         return pieces;
     }
 
-    /** Number of nodes of the tree. */
-    int size() {
-        return piece.length;
-    }
-
     /** The context that ends with a piece after another context, or -1 when there is none. */
     int after(int context, int next) {
         int from = firstChild[context];

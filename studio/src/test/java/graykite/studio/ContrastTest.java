@@ -67,6 +67,15 @@ class ContrastTest {
         assertTrue(contrast >= least, String.format("%s on %s: %.2f", what, on, contrast));
     }
 
+    /** On each of the grounds that a desk has. */
+    private static void standsEverywhere(Map<String, Color> tokens, double least, String... all) {
+        for (String ground : new String[] {"paper", "paper-2", "card"}) {
+            for (String what : all) {
+                stands(tokens, what, ground, least);
+            }
+        }
+    }
+
     @Test
     void theFormulaIsTheGuidelines() {
         assertEquals(21, contrast(Color.BLACK, Color.WHITE), 1e-9);
@@ -77,8 +86,9 @@ class ContrastTest {
     @ValueSource(strings = {"day", "dusk"})
     void textCanBeRead(String theme) throws IOException {
         Map<String, Color> tokens = tokens(theme);
-        for (String ground : new String[] {"paper", "paper-2", "card"}) {
-            for (String text : new String[] {
+        standsEverywhere(
+                tokens,
+                TEXT,
                 "ink",
                 "ink-2",
                 "tide",
@@ -86,11 +96,7 @@ class ContrastTest {
                 "-color-danger-fg",
                 "-color-fg-default",
                 "-color-fg-muted",
-                "-color-fg-subtle"
-            }) {
-                stands(tokens, text, ground, TEXT);
-            }
-        }
+                "-color-fg-subtle");
         stands(tokens, "-color-fg-emphasis", "tide", TEXT);
     }
 
@@ -98,11 +104,7 @@ class ContrastTest {
     @ValueSource(strings = {"day", "dusk"})
     void whatMeansSomethingCanBeSeen(String theme) throws IOException {
         Map<String, Color> tokens = tokens(theme);
-        for (String ground : new String[] {"paper", "paper-2", "card"}) {
-            for (String mark : new String[] {"tide", "string", "moss", "plum"}) {
-                stands(tokens, mark, ground, DRAWN);
-            }
-        }
+        standsEverywhere(tokens, DRAWN, "tide", "string", "moss", "plum");
         stands(tokens, "-color-fg-emphasis", "string", DRAWN);
     }
 
