@@ -7,6 +7,8 @@
 #   bench/make-voices.sh languages  bench/languages/*.txt by espeak-ng into bench/target/languages, for "./kite bench languages"
 #   bench/make-voices.sh words      words that people recorded one by one into bench/target/words, for "./kite bench joined"
 #   bench/make-voices.sh people     phrases that people recorded, in three languages, into bench/target/people, for "./kite bench people"
+#   bench/make-voices.sh announcements  sentences and words that people recorded for telephones, in four languages, into
+#                                   bench/target/announcements, for "./kite bench people", "joined" and "doubts"
 # Needs Debian's flite, sox and ffmpeg, for training festival with festvox-kdlpc16k and festvox-us-slt-hts, and espeak-ng.
 set -euo pipefail
 cd "$(dirname "$0")"
@@ -106,11 +108,37 @@ people() {
   echo "phrases by people in bench/target/people"
 }
 
+# Announcements of telephones, each with its words: one speaker a language, English and Spanish the same (Debian's
+# asterisk-core-sounds-*, CC-BY-SA 3.0; nothing is trained or tuned on them).
+announcements() {
+  local folder language sound name line out
+  folder=$(mktemp -d)
+  for language in en es fr it; do
+    (cd "$folder" && apt-get download asterisk-core-sounds-$language asterisk-core-sounds-$language-g722 &&
+      for package in asterisk-core-sounds-"$language"*.deb; do dpkg-deb -x "$package" .; done)
+    mkdir -p "target/announcements/$language"
+    zcat "$folder/usr/share/doc/asterisk-core-sounds-$language/core-sounds-$language.txt.gz" > "$folder/$language.txt"
+    (cd "$folder"/usr/share/asterisk/sounds/${language}_* && find . -name '*.g722') | sort | while read -r sound; do
+      name=${sound#./}
+      name=${name%.g722}
+      line=$(sed -n "s|^$name: *||p" "$folder/$language.txt" | head -1)
+      # What is written in figures, single letters or brackets may be spoken in more ways than one, and some letters were lost.
+      case "$line" in "" | ? | *[0-9\(\[\<?\"\$#*/]* | *"�"*) continue ;; esac
+      out=target/announcements/$language/${name//\//-}
+      ffmpeg -loglevel error -nostdin -y -i "$folder"/usr/share/asterisk/sounds/${language}_*/"$name.g722" "$out.wav"
+      printf '%s\n' "$line" > "$out.txt"
+    done
+  done
+  rm -r "$folder"
+  echo "announcements in bench/target/announcements"
+}
+
 case "${1:-voices}" in
   voices) voices ;;
   training) training ;;
   languages) languages ;;
   words) words ;;
   people) people ;;
-  *) echo "make-voices.sh [voices | training | languages | words | people]" >&2; exit 2 ;;
+  announcements) announcements ;;
+  *) echo "make-voices.sh [voices | training | languages | words | people | announcements]" >&2; exit 2 ;;
 esac

@@ -37,22 +37,24 @@ final class InexactScripts {
     private InexactScripts() {}
 
     static void print(Path folder, double share, int every) throws IOException {
-        Reader reader = Reader.shipped();
-        List<SpokenSentence> sentences = SpokenSentence.in(folder);
-        List<String> others = sentences.stream()
-                .flatMap(s -> List.of(s.text().replaceAll("[^A-Za-z' ]", "").split(" ")).stream())
+        Reader reader = Recorded.reader(folder);
+        List<Recorded> lines = Recorded.in(folder);
+        List<String> others = lines.stream()
+                .flatMap(l -> l.words().stream())
+                .map(w -> w.replaceAll("[^\\p{L}']", ""))
                 .filter(w -> w.length() > 3)
                 .toList();
         InexactScripts all = new InexactScripts();
-        for (int i = 0; i < sentences.size(); i += every) {
-            all.one(reader, sentences.get(i).text(), sentences.get(i).sound(), others, share);
+        for (int i = 0; i < lines.size(); i += every) {
+            all.one(reader, lines.get(i), others, share);
         }
         System.out.println(all.figures());
     }
 
-    private void one(Reader reader, String text, Sound sound, List<String> others, double share) {
-        SplittableRandom random = new SplittableRandom(text.hashCode());
-        Script script = Script.of(text);
+    private void one(Reader reader, Recorded line, List<String> others, double share) {
+        Script script = line.script();
+        Sound sound = line.sound();
+        SplittableRandom random = new SplittableRandom(line.words().hashCode());
         Timing exact = reader.read(sound, script, Progress.none());
         lostExactly += exact.missing().size();
         unscriptedExactly += (int) exact.words().stream()
@@ -74,6 +76,9 @@ final class InexactScripts {
                 written.add(new Written(own, w));
                 written.add(new Written(other, -1));
             }
+        }
+        if (written.isEmpty()) {
+            return;
         }
         String wrongText = String.join(" ", written.stream().map(Written::text).toList());
         compare(written, exact, reader.read(sound, Script.of(wrongText), Progress.none()));

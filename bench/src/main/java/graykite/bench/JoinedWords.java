@@ -18,50 +18,64 @@ import java.util.SplittableRandom;
 import java.util.stream.Stream;
 
 /**
- * Human speech with known truth: words that people recorded one by one are joined with known gaps, and read. The file of a word
- * is named after it, perhaps with a group before: hat.ogg, moon_star.ogg. Where a word begins and ends is its
- * {@link AudibleStretch}.
+ * Human speech with known truth: words that people recorded one by one are joined with known gaps, and read. A text of the same
+ * name holds the word, or a few; without one the file is named after it, perhaps with a group before: hat.ogg, moon_star.ogg.
+ * Where a word begins and ends is its {@link AudibleStretch}.
  */
 final class JoinedWords {
     private static final int WORDS_A_LINE = 6;
     private static final int LINES = 60;
+    /** Words that one recording holds at most. */
+    private static final int FEW = 3;
 
-    private record Spoken(String word, Sound sound) {}
+    private record Spoken(List<String> words, Sound sound) {}
 
     /**
-     * Words that follow one another.
+     * Recordings that follow one another.
      *
+     * @param phrases the words of each
      * @param begins seconds at which each is heard first
      * @param ends seconds at which each was heard last
      */
-    record Line(Sound sound, List<String> words, List<Double> begins, List<Double> ends) {}
+    record Line(Sound sound, List<List<String>> phrases, List<Double> begins, List<Double> ends) {
+        List<String> words() {
+            return phrases.stream().flatMap(List::stream).toList();
+        }
+    }
 
     private JoinedWords() {}
 
-    /** @param gap seconds between words; below 0 for gaps of 0.1 to 0.5 s */
+    /**
+     * @param folder recordings; in English unless it is named after another language
+     * @param gap seconds between words; below 0 for gaps of 0.1 to 0.5 s
+     */
     static void print(Path folder, double gap) throws IOException {
-        Reader reader = Reader.shipped();
+        Reader reader = Recorded.reader(folder);
         EdgeErrors starts = new EdgeErrors();
         EdgeErrors ends = new EdgeErrors();
         int lost = 0;
         int missing = 0;
+        int said = 0;
         List<Line> lines = lines(folder, gap);
         for (Line line : lines) {
-            Timing timing = reader.read(line.sound, Script.of(String.join(" ", line.words)), Progress.none());
+            Timing timing = reader.read(line.sound, Script.of(String.join(" ", line.words())), Progress.none());
             missing += timing.missing().size();
+            said += line.words().size();
             List<TimedWord> found = timing.words().stream()
                     .filter(w -> w.source() != WordSource.SOUND)
                     .toList();
-            if (found.size() == WORDS_A_LINE) {
-                for (int w = 0; w < WORDS_A_LINE; w++) {
-                    starts.add(found.get(w).start(), line.begins.get(w));
-                    ends.add(found.get(w).end(), line.ends.get(w));
-                }
-            } else {
+            if (found.size() != line.words().size()) {
                 lost++;
+                continue;
+            }
+            int first = 0;
+            for (int p = 0; p < WORDS_A_LINE; p++) {
+                int next = first + line.phrases.get(p).size();
+                starts.add(found.get(first).start(), line.begins.get(p));
+                ends.add(found.get(next - 1).end(), line.ends.get(p));
+                first = next;
             }
         }
-        int said = WORDS_A_LINE * lines.size();
         System.out.printf(
                 Locale.ROOT,
                 "%d words in %d lines, called missing %.1f %%, lines with a word amiss %d%n",
@@ -93,7 +107,7 @@ final class JoinedWords {
             }
             lines.add(new Line(
                     Sound.together(chosen.stream().map(Spoken::sound).toList(), begins),
-                    chosen.stream().map(Spoken::word).toList(),
+                    chosen.stream().map(Spoken::words).toList(),
                     begins,
                     ends));
         }
@@ -101,14 +115,21 @@ final class JoinedWords {
     }
 
     private static List<Spoken> recordings(Path folder) throws IOException {
+        List<Recorded> texts = Recorded.in(folder);
+        if (!texts.isEmpty()) {
+            return texts.stream()
+                    .filter(r -> !r.words().isEmpty() && r.words().size() <= FEW)
+                    .map(r -> new Spoken(r.words(), AudibleStretch.cut(r.sound())))
+                    .toList();
+        }
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(f -> f.toString().matches(".*\\.(ogg|wav|flac)"))
                     .sorted()
                     .map(f -> new Spoken(
-                            f.getFileName()
+                            List.of(f.getFileName()
                                     .toString()
                                     .replaceFirst("\\.[^.]*$", "")
-                                    .replaceFirst(".*_", ""),
+                                    .replaceFirst(".*_", "")),
                             AudibleStretch.cut(SoundReader.read(f, Progress.none()))))
                     .toList();
         }

@@ -3,14 +3,10 @@ package graykite.bench;
 import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.hearing.Reader;
-import graykite.media.SoundReader;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.reading.WordSource;
 import graykite.sound.Sound;
-import graykite.text.Language;
-import graykite.text.Pronouncer;
-import graykite.text.Script;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -28,40 +24,31 @@ final class PeopleEdges {
 
     /** @param most recordings of each language that are read, evenly picked */
     static void print(Path folder, int most) throws IOException {
-        Reader english = Reader.shipped();
         try (Stream<Path> languages = Files.list(folder)) {
             for (Path language : languages.sorted().toList()) {
-                String name = language.getFileName().toString();
-                Pronouncer pronouncer = Pronouncer.of(Language.parse(name).orElseThrow());
-                print(name, english.with(pronouncer), picked(language, most));
+                List<Recorded> all = Recorded.in(language);
+                int every = Math.max(1, all.size() / most);
+                print(
+                        language.getFileName().toString(),
+                        Recorded.reader(language),
+                        Stream.iterate(0, i -> i < all.size(), i -> i + every)
+                                .map(all::get)
+                                .toList());
             }
         }
     }
 
-    private static List<Path> picked(Path folder, int most) throws IOException {
-        try (Stream<Path> files = Files.list(folder)) {
-            List<Path> all =
-                    files.filter(f -> f.toString().endsWith(".ogg")).sorted().toList();
-            int every = Math.max(1, all.size() / most);
-            return Stream.iterate(0, i -> i < all.size(), i -> i + every)
-                    .map(all::get)
-                    .toList();
-        }
-    }
-
-    private static void print(String language, Reader reader, List<Path> files) throws IOException {
+    private static void print(String language, Reader reader, List<Recorded> recordings) {
         EdgeErrors starts = new EdgeErrors();
         EdgeErrors ends = new EdgeErrors();
         TreeMap<String, EdgeErrors> byLast = new TreeMap<>();
         int incomplete = 0;
-        for (Path file : files) {
-            Sound sound = SoundReader.read(file, Progress.none());
-            String text = Files.readString(
-                    file.resolveSibling(file.getFileName().toString().replace(".ogg", ".txt")));
+        for (Recorded recording : recordings) {
+            Sound sound = recording.sound();
             AudibleStretch heard =
                     AudibleStretch.of(sound.mixedAt(AudibleStretch.RATE).mixed());
             try {
-                Timing timing = reader.read(sound, Script.of(text), Progress.none());
+                Timing timing = reader.read(sound, recording.script(), Progress.none());
                 List<TimedWord> words = timing.words().stream()
                         .filter(w -> w.source() != WordSource.SOUND)
                         .toList();
@@ -78,7 +65,8 @@ final class PeopleEdges {
                 incomplete++;
             }
         }
-        System.out.printf(Locale.ROOT, "%s: %d recordings, %d with a word amiss%n", language, files.size(), incomplete);
+        System.out.printf(
+                Locale.ROOT, "%s: %d recordings, %d with a word amiss%n", language, recordings.size(), incomplete);
         System.out.println("  starts: " + starts.figures());
         System.out.println("  ends:   " + ends.figures());
         byLast.forEach((kind, errors) -> System.out.println("    " + kind + ": " + errors.figures()));

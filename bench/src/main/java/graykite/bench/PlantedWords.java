@@ -3,21 +3,18 @@ package graykite.bench;
 import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.hearing.Reader;
-import graykite.media.SoundReader;
 import graykite.reading.Doubt;
 import graykite.reading.Timing;
 import graykite.reading.WordSource;
 import graykite.sound.Sound;
 import graykite.text.Script;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.SplittableRandom;
-import java.util.stream.Stream;
 
 /**
  * How right the doubts of a reading are: in exact scripts words are replaced by others, and it is counted which of them are
@@ -57,29 +54,17 @@ final class PlantedWords {
     }
 
     private static List<Exact> lines(Path folder, int every) throws IOException {
-        List<Path> recordings;
-        try (Stream<Path> files = Files.list(folder)) {
-            recordings = files.filter(f -> f.toString().matches(".*\\.(wav|ogg|flac)"))
-                    .sorted()
-                    .toList();
-        }
-        if (!Files.exists(words(recordings.getFirst()))) {
+        List<Recorded> recordings = Recorded.in(folder);
+        if (recordings.isEmpty()) {
             return JoinedWords.lines(folder, -1).stream()
                     .map(l -> new Exact(l.sound(), l.words()))
                     .toList();
         }
         List<Exact> lines = new ArrayList<>();
         for (int i = 0; i < recordings.size(); i += every) {
-            Script script = Script.of(Files.readString(words(recordings.get(i))).strip());
-            lines.add(new Exact(
-                    SoundReader.read(recordings.get(i), Progress.none()),
-                    script.words().stream().map(Script.Word::written).toList()));
+            lines.add(new Exact(recordings.get(i).sound(), recordings.get(i).words()));
         }
         return lines;
-    }
-
-    private static Path words(Path recording) {
-        return recording.resolveSibling(recording.getFileName().toString().replaceFirst("\\.[^.]*$", ".txt"));
     }
 
     private void one(Reader reader, Exact line, List<String> others, double share) {

@@ -33,10 +33,15 @@ final class SoundingEnds {
 
     private static final double BEFORE = 0.6;
 
+    /** Levels that the fading of a word may last: a longer pause tells its noise itself. */
+    private static final int SHORT = 40;
+
     private final double[] levels;
+    private final double quietest;
 
     private SoundingEnds(double[] levels) {
         this.levels = levels;
+        this.quietest = quantile(levels, 0, levels.length, 0.02);
     }
 
     /** @param sound one channel at 16 kHz */
@@ -88,7 +93,7 @@ final class SoundingEnds {
             return found;
         }
         double loudest = highest(frame(Math.max(0, start - BEFORE)), from);
-        double limit = Math.max(loudest - HEARD, quiet(from, frame(pauseEnd)) + ABOVE_NOISE);
+        double limit = Math.max(loudest - HEARD, noise(from, frame(pauseEnd)) + ABOVE_NOISE);
         int lowest = from;
         int at = from;
         while (at < to && levels[at] >= limit) {
@@ -102,11 +107,19 @@ final class SoundingEnds {
         return Math.max(found, at * HOP);
     }
 
-    /** The noise of a pause: a tenth of it is quieter. */
-    private double quiet(int from, int to) {
-        double[] pause = Arrays.copyOfRange(levels, from, Math.max(from + 1, to));
-        Arrays.sort(pause);
-        return pause[pause.length / 10];
+    /**
+     * The noise that a word fades into: the quietest tenth of the pause. A short pause may be nothing but the fading word, so
+     * for it the quietest part of the whole recording counts too.
+     */
+    private double noise(int from, int to) {
+        double pause = quantile(levels, from, to, 0.1);
+        return to - from > SHORT ? pause : Math.min(pause, quietest);
+    }
+
+    private static double quantile(double[] levels, int from, int to, double share) {
+        double[] stretch = Arrays.copyOfRange(levels, Math.max(0, from), Math.clamp(to, from + 1, levels.length));
+        Arrays.sort(stretch);
+        return stretch[(int) (share * stretch.length)];
     }
 
     private double highest(int from, int to) {

@@ -5,8 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import graykite.reading.HeardPhone;
 import graykite.sound.Sound;
 import graykite.text.Phone;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -96,43 +94,12 @@ class SoundingEndsTest {
         assertEquals(1, end(fading, Phone.N, 1.8, held));
     }
 
-    // --- sounds behind a word ---
-
-    private static List<Phone> joined(Phone last, double pause, Phone... more) {
-        List<HeardPhone> heard = new ArrayList<>(List.of(phone(0, last, 0.5, 0.8)));
-        double at = 0.8;
-        for (Phone p : more) {
-            heard.add(phone(HeardPhone.UNSCRIPTED, p, at, at + 0.1));
-            at += 0.1;
-        }
-        if (pause > 0) {
-            heard.add(phone(HeardPhone.PAUSE, Phone.SIL, at, at + pause));
-        }
-        heard.add(phone(1, Phone.B, at + pause, at + pause + 0.2));
-        List<HeardPhone> joined = TrailingSounds.joined(heard);
-        assertEquals(heard.getLast(), joined.getLast());
-        for (int i = 1; i < joined.size(); i++) {
-            assertEquals(joined.get(i - 1).endFrame(), joined.get(i).startFrame(), "without gaps");
-        }
-        return joined.stream()
-                .filter(p -> p.word() == HeardPhone.UNSCRIPTED)
-                .map(HeardPhone::phone)
-                .toList();
-    }
-
-    /** "star" without its r, a drawn-out "tomato", an n that rings: given to the word. Another word or syllable is not. */
+    /** A short pause is nothing but the fading word: it goes on until the next begins, though nowhere in the pause is it quiet. */
     @Test
-    void whatADrawnOutWordLeavesBehindIsItsOwn() {
-        assertEquals(List.of(), joined(Phone.R, 0.3, Phone.AA));
-        assertEquals(List.of(), joined(Phone.OW, 0.3, Phone.UH, Phone.L));
-        assertEquals(List.of(), joined(Phone.N, 0.3, Phone.N));
-        assertEquals(List.of(Phone.AA), joined(Phone.T, 0.3, Phone.AA), "a stop does not ring");
-        assertEquals(List.of(Phone.AA), joined(Phone.R, 0, Phone.AA), "no pause: another word runs on");
-        List<Phone> word = Arrays.asList(Phone.N, Phone.AW);
-        assertEquals(word, joined(Phone.R, 0.3, Phone.N, Phone.AW), "\"now\" was said besides");
-        List<Phone> stop = Arrays.asList(Phone.T, Phone.AH);
-        assertEquals(stop, joined(Phone.R, 0.3, Phone.T, Phone.AH));
-        Phone[] longOne = {Phone.AA, Phone.AA, Phone.AA, Phone.AA, Phone.AA};
-        assertEquals(5, joined(Phone.R, 0.3, longOne).size(), "half a second is more than an end");
+    void aShortPauseThatNeverFallsQuietIsTheWord() {
+        Sound fading = hum(t -> t < 0.4 ? -90 : t < 1 ? 0 : t < 1.15 ? -120 * (t - 1) : 0);
+        assertEquals(1.14, end(fading, Phone.N, 1.15, FREE), 0.006);
+        Sound quiet = hum(t -> t < 0.4 || t > 1.03 && t < 1.15 ? -90 : 0);
+        assertEquals(1.03, end(quiet, Phone.N, 1.15, FREE), 0.025);
     }
 }
