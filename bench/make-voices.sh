@@ -2,8 +2,9 @@
 # Makes the speech with known phone times that the bench commands need:
 #   bench/make-voices.sh            bench/sentences.txt by the free voices of flite, plain, slower, faster and as 64 kbit/s MP3,
 #                                   into bench/target/voices*, for "./kite bench accuracy"
-#   bench/make-voices.sh training   other sentences by flite and Festival into bench/target/training, for
-#                                   "./kite bench train-boundaries"; give them in bench/target/training-sentences.txt, a line each
+#   bench/make-voices.sh training   other sentences (bench/training-sentences.txt: verses of the King James Bible and words of the
+#                                   dictionary by chance) by flite and Festival into bench/target/training, for
+#                                   "./kite bench train-boundaries"
 #   bench/make-voices.sh languages  bench/languages/*.txt by espeak-ng into bench/target/languages, for "./kite bench languages"
 #   bench/make-voices.sh words      words that people recorded one by one into bench/target/words, for "./kite bench joined"
 #   bench/make-voices.sh people     phrases that people recorded, in three languages, into bench/target/people, for "./kite bench people"
@@ -50,7 +51,7 @@ training() {
       awk 'NF == 3 { printf "%s:%s ", $3, $1 }' "$stem.seg" > "$stem.psdur"
       printf '%s\n' "$sentence" > "$stem.txt"
     done
-  done < target/training-sentences.txt
+  done < training-sentences.txt
   echo "$number sentences by six voices in bench/target/training"
 }
 

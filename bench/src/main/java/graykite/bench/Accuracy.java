@@ -34,7 +34,10 @@ final class Accuracy {
 
     private Accuracy() {}
 
-    /** @param condition clean, pink, babble, room or narrow */
+    private static final String CONDITIONS =
+            "clean, pink, babble, loud-babble, music, room, narrow, telephone, whispered, shouted, sung";
+
+    /** @param condition one of {@link #CONDITIONS} */
     static void print(Path folder, String condition) throws IOException {
         long start = System.nanoTime();
         Reader shipped = Reader.shipped();
@@ -47,25 +50,29 @@ final class Accuracy {
         long reading = 0;
         for (SpokenSentence sentence : sentences) {
             Script script = Script.of(sentence.text());
-            Reader reader = readers.apply(sentence.voice());
-            Sound sound = spoil.apply(sentence.name(), sentence.sound());
+            Manners.Song song = song(condition, spoil.apply(sentence.name(), sentence.sound()), sentence.phones());
             long before = System.nanoTime();
-            Timing timing = reader.read(sound, script, Progress.none());
+            Timing timing = readers.apply(sentence.voice()).read(song.sound(), script, Progress.none());
             reading += System.nanoTime() - before;
-            seconds += sound.duration();
+            seconds += song.sound().duration();
             check(script, timing, sentence.name());
-            byVoice.merge(sentence.voice(), ReadingError.between(timing, sentence.phones()), ReadingError::and);
+            byVoice.merge(sentence.voice(), ReadingError.between(timing, song.phones()), ReadingError::and);
             if (sentence.voice().equals("slt")) {
                 SimulatedVoice.Speech speech = SimulatedVoice.speak(script.spokenText());
-                Sound kevin = spoil.apply("kevin16" + sentence.name(), speech.sound());
-                Timing read = readers.apply("kevin16").read(kevin, script, Progress.none());
-                byVoice.merge("kevin16", ReadingError.between(read, speech.phones()), ReadingError::and);
+                Sound said = spoil.apply("kevin16" + sentence.name(), speech.sound());
+                Manners.Song kevin = song(condition, said, speech.phones());
+                Timing read = readers.apply("kevin16").read(kevin.sound(), script, Progress.none());
+                byVoice.merge("kevin16", ReadingError.between(read, kevin.phones()), ReadingError::and);
             }
         }
         byVoice.forEach((voice, error) -> System.out.printf("%-8s %s%n", voice, error));
         ReadingError all = byVoice.values().stream().reduce(ReadingError::and).orElseThrow();
         System.out.printf("%-8s %s%n", "all", all);
         System.out.printf("Speed: %.0f times real time over %.0f s of speech%n", seconds / (reading / 1e9), seconds);
+    }
+
+    private static Manners.Song song(String condition, Sound sound, List<SimulatedVoice.Said> phones) {
+        return condition.equals("sung") ? Manners.sung(sound, phones) : new Manners.Song(sound, phones);
     }
 
     private static Function<String, Reader> readers(Reader shipped, List<SpokenSentence> sentences) {
@@ -96,20 +103,26 @@ final class Accuracy {
     private static BiFunction<String, Sound, Sound> spoiler(String condition, List<SpokenSentence> sentences) {
         List<float[]> crowd = sentences.stream()
                 .filter(s ->
-                        condition.equals("babble") && Math.floorMod(s.name().hashCode(), 7) == 0)
+                        condition.endsWith("babble") && Math.floorMod(s.name().hashCode(), 7) == 0)
                 .map(s -> s.sound().mixedAt(16_000).mixed())
                 .collect(Collectors.toList());
         return (name, sound) -> {
             Sound plain = sound.mixedAt(16_000);
             SplittableRandom random = new SplittableRandom(name.hashCode());
             return switch (condition) {
-                case "clean" -> sound;
+                case "clean", "sung" -> sound;
                 case "pink" -> Conditions.noisy(plain, Conditions.pink(plain.length(), random), 15);
                 case "babble" ->
                     Conditions.noisy(plain, Conditions.babble(some(crowd, random), plain.length(), random), 15);
+                case "loud-babble" ->
+                    Conditions.noisy(plain, Conditions.babble(some(crowd, random), plain.length(), random), 5);
+                case "music" -> Conditions.noisy(plain, Conditions.music(plain.length(), plain.rate(), random), 15);
                 case "room" -> Conditions.room(plain, 0.4, random);
                 case "narrow" -> Conditions.narrow(plain);
-                default -> throw new IllegalArgumentException("Conditions: clean, pink, babble, room, narrow.");
+                case "telephone" -> Conditions.telephone(plain);
+                case "whispered" -> Manners.whispered(plain, random);
+                case "shouted" -> Manners.shouted(plain);
+                default -> throw new IllegalArgumentException("Conditions: " + CONDITIONS + ".");
             };
         };
     }

@@ -178,7 +178,7 @@ final class BoundaryTraining {
 
     private static Sound spoilt(Sound clean, List<float[]> crowd, SplittableRandom random) {
         int length = clean.length();
-        return switch (random.nextInt(8)) {
+        return switch (random.nextInt(10)) {
             case 0, 1 -> Conditions.noisy(clean, Conditions.pink(length, random), 8 + 27 * random.nextDouble());
             case 2, 3 -> {
                 List<float[]> voices = new ArrayList<>();
@@ -187,8 +187,8 @@ final class BoundaryTraining {
                 }
                 yield Conditions.noisy(clean, Conditions.babble(voices, length, random), 8 + 22 * random.nextDouble());
             }
-            case 4 -> Conditions.room(clean, 0.15 + 0.45 * random.nextDouble(), random);
-            case 5 -> Conditions.narrow(clean).mixedAt(16_000);
+            case 4, 5, 6 -> Conditions.room(clean, 0.15 + 0.6 * random.nextDouble(), random);
+            case 7 -> Conditions.narrow(clean).mixedAt(16_000);
             default ->
                 Conditions.noisy(
                         Conditions.tilted(clean, 1.8 * random.nextDouble() - 0.9),

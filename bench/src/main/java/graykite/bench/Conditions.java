@@ -4,7 +4,9 @@ import graykite.sound.Resampler;
 import graykite.sound.Sound;
 import java.util.List;
 import java.util.SplittableRandom;
-import org.jtransforms.fft.DoubleFFT_1D;
+import org.hipparchus.transform.DftNormalization;
+import org.hipparchus.transform.FastFourierTransformer;
+import org.hipparchus.transform.TransformType;
 
 /** Makes clean recordings bad in known ways: noise, other voices, a room, a narrow band, another microphone. */
 final class Conditions {
@@ -79,6 +81,48 @@ final class Conditions {
         return Sound.mono(low, 8000);
     }
 
+    /** As a telephone lets it through: 300 to 3400 Hz, eight thousand steps of a logarithmic scale a second (ITU-T G.711, mu-law). */
+    static Sound telephone(Sound clean) {
+        float[] low = Resampler.resample(clean.mixed(), clean.rate(), 8000);
+        double warped = Math.tan(Math.PI * 300 / 8000);
+        double scale = 1 / (1 + Math.sqrt(2) * warped + warped * warped);
+        double feedBack = 2 * (warped * warped - 1) * scale;
+        double feedBackTwo = (1 - Math.sqrt(2) * warped + warped * warped) * scale;
+        double x1 = 0;
+        double x2 = 0;
+        double y1 = 0;
+        double y2 = 0;
+        for (int i = 0; i < low.length; i++) {
+            double y = scale * (low[i] - 2 * x1 + x2) - feedBack * y1 - feedBackTwo * y2;
+            x2 = x1;
+            x1 = low[i];
+            y2 = y1;
+            y1 = y;
+            double step = Math.rint(127 * Math.log1p(255 * Math.min(1, Math.abs(y))) / Math.log(256)) / 127;
+            low[i] = (float) (Math.signum(y) * (Math.pow(256, step) - 1) / 255);
+        }
+        return Sound.mono(low, 8000);
+    }
+
+    /** Chords of three notes with overtones, another every half second. */
+    static float[] music(int length, int rate, SplittableRandom random) {
+        float[] out = new float[length];
+        int chord = rate / 2;
+        for (int from = 0; from < length; from += chord) {
+            double root = 110 * Math.pow(2, random.nextInt(12) / 12.0);
+            for (double interval : new double[] {1, Math.pow(2, 4 / 12.0), Math.pow(2, 7 / 12.0)}) {
+                for (int overtone = 1; overtone <= 8; overtone++) {
+                    double turn = 2 * Math.PI * root * interval * overtone / rate;
+                    for (int i = from; i < Math.min(length, from + chord); i++) {
+                        double fading = Math.exp(-2.0 * (i - from) / chord);
+                        out[i] += (float) (fading * Math.sin(turn * (i - from)) / overtone);
+                    }
+                }
+            }
+        }
+        return out;
+    }
+
     /** Another microphone: bass and treble turned by up to 12 dB. */
     static Sound tilted(Sound clean, double slope) {
         float[] samples = clean.mixed().clone();
@@ -114,26 +158,27 @@ final class Conditions {
 
     private static float[] convolve(float[] samples, double[] response) {
         int size = Integer.highestOneBit(samples.length + response.length) * 2;
-        double[] a = new double[size];
-        double[] b = new double[size];
+        // Both are real, so one can be the real part of one number and the other its imaginary part.
+        double[][] both = new double[2][size];
         for (int i = 0; i < samples.length; i++) {
-            a[i] = samples[i];
+            both[0][i] = samples[i];
         }
-        System.arraycopy(response, 0, b, 0, response.length);
-        DoubleFFT_1D transform = new DoubleFFT_1D(size);
-        transform.realForward(a);
-        transform.realForward(b);
-        a[0] *= b[0];
-        a[1] *= b[1];
-        for (int k = 1; k < size / 2; k++) {
-            double re = a[2 * k] * b[2 * k] - a[2 * k + 1] * b[2 * k + 1];
-            a[2 * k + 1] = a[2 * k] * b[2 * k + 1] + a[2 * k + 1] * b[2 * k];
-            a[2 * k] = re;
+        System.arraycopy(response, 0, both[1], 0, response.length);
+        FastFourierTransformer.transformInPlace(both, DftNormalization.STANDARD, TransformType.FORWARD);
+        double[][] product = new double[2][size];
+        for (int k = 0; k < size; k++) {
+            int mirrored = (size - k) % size;
+            double aRe = (both[0][k] + both[0][mirrored]) / 2;
+            double aIm = (both[1][k] - both[1][mirrored]) / 2;
+            double bRe = (both[1][k] + both[1][mirrored]) / 2;
+            double bIm = (both[0][mirrored] - both[0][k]) / 2;
+            product[0][k] = aRe * bRe - aIm * bIm;
+            product[1][k] = aRe * bIm + aIm * bRe;
         }
-        transform.realInverse(a, true);
+        FastFourierTransformer.transformInPlace(product, DftNormalization.STANDARD, TransformType.INVERSE);
         float[] out = new float[samples.length];
         for (int i = 0; i < out.length; i++) {
-            out[i] = (float) a[i];
+            out[i] = (float) product[0][i];
         }
         return out;
     }

@@ -2,14 +2,14 @@ package graykite.figures;
 
 import graykite.geometry.Vec;
 import java.util.List;
-import org.apache.commons.math3.linear.Array2DRowRealMatrix;
-import org.apache.commons.math3.linear.QRDecomposition;
-import org.apache.commons.math3.linear.RealMatrix;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
+import org.ejml.interfaces.linsol.LinearSolverDense;
 
 /** The smoothest warp of space that takes landmarks to landmarks: biharmonic radial functions with an affine part. */
 final class SmoothWarp {
     private final List<Vec> centres;
-    private final RealMatrix weights;
+    private final DMatrixRMaj weights;
 
     SmoothWarp(List<Vec> from, List<Vec> to) {
         centres = from;
@@ -28,9 +28,11 @@ final class SmoothWarp {
             Vec d = to.get(i).minus(from.get(i));
             b[i] = new double[] {d.x(), d.y(), d.z()};
         }
-        weights = new QRDecomposition(new Array2DRowRealMatrix(a), 1e-12)
-                .getSolver()
-                .solve(new Array2DRowRealMatrix(b));
+        // With pivots, so that landmarks in one place or in a plane are borne.
+        LinearSolverDense<DMatrixRMaj> solver = LinearSolverFactory_DDRM.leastSquaresQrPivot(true, false);
+        solver.setA(new DMatrixRMaj(a));
+        weights = new DMatrixRMaj(n + 4, 3);
+        solver.solve(new DMatrixRMaj(b), weights);
     }
 
     Vec at(Vec p) {
@@ -39,10 +41,10 @@ final class SmoothWarp {
         double[] affine = {1, p.x(), p.y(), p.z()};
         for (int k = 0; k < 3; k++) {
             for (int i = 0; i < n; i++) {
-                d[k] += weights.getEntry(i, k) * p.minus(centres.get(i)).length();
+                d[k] += weights.get(i, k) * p.minus(centres.get(i)).length();
             }
             for (int i = 0; i < 4; i++) {
-                d[k] += weights.getEntry(n + i, k) * affine[i];
+                d[k] += weights.get(n + i, k) * affine[i];
             }
         }
         return p.plus(new Vec(d[0], d[1], d[2]));

@@ -1,10 +1,10 @@
 package graykite.geometry;
 
 import java.util.List;
-import org.apache.commons.math3.linear.Array2DRowRealMatrix;
-import org.apache.commons.math3.linear.LUDecomposition;
-import org.apache.commons.math3.linear.RealMatrix;
-import org.apache.commons.math3.linear.SingularValueDecomposition;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
+import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
+import org.ejml.interfaces.decomposition.SingularValueDecomposition_F64;
 
 /**
  * A turn, a scale and a shift that bring one set of points onto another with the least squared error (Umeyama 1991).
@@ -27,17 +27,27 @@ public record Similarity(double scale, double[] rotation, Vec shift) {
             }
             spread += x[0] * x[0] + x[1] * x[1] + x[2] * x[2];
         }
-        SingularValueDecomposition svd = new SingularValueDecomposition(new Array2DRowRealMatrix(h));
-        RealMatrix u = svd.getU();
-        RealMatrix vt = svd.getVT();
-        double sign = new LUDecomposition(u.multiply(vt)).getDeterminant() < 0 ? -1 : 1;
-        RealMatrix s = new Array2DRowRealMatrix(new double[][] {{1, 0, 0}, {0, 1, 0}, {0, 0, sign}});
-        RealMatrix r = u.multiply(s).multiply(vt);
+        SingularValueDecomposition_F64<DMatrixRMaj> svd = DecompositionFactory_DDRM.svd(3, 3, true, true, false);
+        svd.decompose(new DMatrixRMaj(h));
+        DMatrixRMaj u = svd.getU(null, false);
+        DMatrixRMaj vt = svd.getV(null, true);
         double[] values = svd.getSingularValues();
-        double scale = (values[0] + values[1] + sign * values[2]) / Math.max(spread, 1e-12);
+        double sign = CommonOps_DDRM.det(u) * CommonOps_DDRM.det(vt) < 0 ? -1 : 1;
+        // A mirror image is turned back along the direction of least spread: EJML leaves the order of the values open.
+        int least = 0;
+        for (int i = 1; i < 3; i++) {
+            least = values[i] < values[least] ? i : least;
+        }
+        for (int row = 0; row < 3; row++) {
+            u.set(row, least, sign * u.get(row, least));
+        }
+        DMatrixRMaj r = new DMatrixRMaj(3, 3);
+        CommonOps_DDRM.mult(u, vt, r);
+        double sum = values[0] + values[1] + values[2] + (sign - 1) * values[least];
+        double scale = sum / Math.max(spread, 1e-12);
         double[] rotation = new double[9];
         for (int i = 0; i < 9; i++) {
-            rotation[i] = r.getEntry(i / 3, i % 3);
+            rotation[i] = r.get(i / 3, i % 3);
         }
         Similarity turned = new Similarity(scale, rotation, Vec.ZERO);
         return new Similarity(scale, rotation, b.minus(turned.point(a)));

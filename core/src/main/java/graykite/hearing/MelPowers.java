@@ -1,9 +1,9 @@
 package graykite.hearing;
 
+import graykite.sound.RealTransform;
 import graykite.sound.Sound;
 import java.util.Arrays;
 import java.util.SplittableRandom;
-import org.jtransforms.fft.FloatFFT_1D;
 
 /** The power of a sound in mel bands, frame by frame. Holds working memory, so one serves one thread. */
 final class MelPowers {
@@ -34,8 +34,8 @@ final class MelPowers {
     private final float[] window;
     private final float[][] filters;
     private final int[][] reach;
-    private final FloatFFT_1D transform;
-    private final float[] buffer;
+    private final RealTransform transform;
+    private final double[] buffer;
     private final SplittableRandom random = new SplittableRandom(7);
 
     /** @param sound one channel at 16 kHz */
@@ -45,8 +45,8 @@ final class MelPowers {
         window = MelBank.hamming(settings.window);
         filters = MelBank.filters(settings.bands, settings.lowest, settings.highest, settings.fft, Features.RATE);
         reach = MelBank.reach(filters);
-        transform = new FloatFFT_1D(settings.fft);
-        buffer = new float[settings.fft];
+        transform = new RealTransform(settings.fft);
+        buffer = new double[settings.fft];
     }
 
     int bands() {
@@ -65,16 +65,14 @@ final class MelPowers {
         for (int i = 0; i < window.length; i++) {
             double emphasised = sample(from + i) - settings.emphasis * sample(from + i - 1);
             double noise = settings.dither * (2 * random.nextDouble() - 1);
-            buffer[i] = (float) (emphasised * settings.scale + noise) * window[i];
+            buffer[i] = (emphasised * settings.scale + noise) * window[i];
         }
-        transform.realForward(buffer);
+        transform.of(buffer);
         for (int b = 0; b < filters.length; b++) {
             double sum = 0;
             float[] filter = filters[b];
             for (int k = reach[b][0]; k < reach[b][1]; k++) {
-                float re = buffer[2 * k];
-                float im = buffer[2 * k + 1];
-                sum += filter[k] * (re * re + im * im);
+                sum += filter[k] * transform.power(k);
             }
             out[b] = sum;
         }

@@ -1,7 +1,6 @@
 package graykite.sound;
 
 import java.util.Arrays;
-import org.jtransforms.fft.FloatFFT_1D;
 
 /**
  * The pitch of a voice over time: every 10 ms the period at which the sound is most like itself, by the normalised square
@@ -35,15 +34,15 @@ public final class Pitch {
         float[] samples = sound.mixedAt(RATE).mixed();
         int step = (int) (STEP * RATE);
         float[] hertz = new float[samples.length / step + 1];
-        FloatFFT_1D transform = new FloatFFT_1D(FFT);
-        float[] buffer = new float[FFT];
+        RealTransform transform = new RealTransform(FFT);
+        double[] buffer = new double[FFT];
         for (int f = 0; f < hertz.length; f++) {
             hertz[f] = at(samples, f * step - WINDOW / 2, transform, buffer);
         }
         return new Pitch(withoutOutliers(hertz));
     }
 
-    private static float at(float[] samples, int from, FloatFFT_1D transform, float[] buffer) {
+    private static float at(float[] samples, int from, RealTransform transform, double[] buffer) {
         Arrays.fill(buffer, 0);
         double energy = 0;
         for (int i = 0; i < WINDOW; i++) {
@@ -54,25 +53,25 @@ public final class Pitch {
         if (energy / WINDOW < SILENT) {
             return 0;
         }
-        float[] window = Arrays.copyOf(buffer, WINDOW);
-        transform.realForward(buffer);
-        buffer[0] *= buffer[0];
-        buffer[1] *= buffer[1];
-        for (int k = 1; k < FFT / 2; k++) {
-            buffer[2 * k] = buffer[2 * k] * buffer[2 * k] + buffer[2 * k + 1] * buffer[2 * k + 1];
-            buffer[2 * k + 1] = 0;
+        double[] window = Arrays.copyOf(buffer, WINDOW);
+        transform.of(buffer);
+        // The powers, mirrored, are the spectrum of how alike the window is to itself; being even, it transforms back
+        // as forth.
+        for (int k = 0; k <= FFT / 2; k++) {
+            buffer[k] = transform.power(k) / FFT;
+            buffer[(FFT - k) % FFT] = buffer[k];
         }
-        transform.realInverse(buffer, true);
-        return period(buffer, window, 2 * energy);
+        transform.of(buffer);
+        return period(transform, window, 2 * energy);
     }
 
-    private static float period(float[] correlation, float[] window, double twiceEnergy) {
+    private static float period(RealTransform correlation, double[] window, double twiceEnergy) {
         int shortest = (int) (RATE / HIGHEST);
         int longest = (int) (RATE / LOWEST);
         double[] alike = new double[longest + 2];
         double square = twiceEnergy;
         for (int lag = 0; lag < alike.length; lag++) {
-            alike[lag] = square > 0 ? 2 * correlation[lag] / square : 0;
+            alike[lag] = square > 0 ? 2 * correlation.real(lag) / square : 0;
             square -= window[lag] * window[lag] + window[WINDOW - 1 - lag] * window[WINDOW - 1 - lag];
         }
         double best = 0;

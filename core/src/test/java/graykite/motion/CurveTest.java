@@ -7,12 +7,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import graykite.time.TimeMap;
 import java.util.List;
 import java.util.Random;
-import org.apache.commons.math3.analysis.interpolation.HermiteInterpolator;
+import org.hipparchus.analysis.interpolation.HermiteInterpolator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Curves against commons-math3 and against figures by hand. */
+/** Curves against Hipparchus and against figures by hand. */
 class CurveTest {
     private static final Curve PLAIN = new Curve(List.of(
             new Key(0, 1, Key.Way.STEPPED, 0, 0),
@@ -29,7 +29,7 @@ class CurveTest {
         assertEquals(2, PLAIN.at(9));
     }
 
-    /** A smooth stretch is the Hermite cubic of commons-math3. */
+    /** A smooth stretch is the Hermite cubic of Hipparchus. */
     @Test
     void smoothIsHermite() {
         HermiteInterpolator outside = new HermiteInterpolator();

@@ -9,7 +9,7 @@ import graykite.motion.KeyWork.Snippet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import org.apache.commons.math3.analysis.interpolation.AkimaSplineInterpolator;
+import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
 import org.junit.jupiter.api.Test;
 
 class KeyWorkTest {
@@ -79,7 +79,7 @@ class KeyWorkTest {
             double low = Math.min(values[k], values[k + 1]);
             double high = Math.max(values[k], values[k + 1]);
             assertTrue(smooth.at(0, t) >= low - 1e-9 && smooth.at(0, t) <= high + 1e-9, "at " + t);
-            // Where the spline of commons-math does not overshoot itself, it is much the same curve.
+            // Where the spline of Hipparchus does not overshoot itself, it is much the same curve.
             double other = Math.clamp(akima.value(t), low, high);
             assertEquals(other, smooth.at(0, t), 0.12, "at " + t);
         }

@@ -5,12 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Random;
-import org.apache.commons.math3.analysis.interpolation.LinearInterpolator;
-import org.apache.commons.math3.analysis.polynomials.PolynomialSplineFunction;
+import org.hipparchus.analysis.interpolation.LinearInterpolator;
+import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 import org.junit.jupiter.api.Test;
 
 class LinearThinningTest {
-    /** Through the kept samples another library's straight lines (commons-math) are nowhere further off than allowed. */
+    /** Through the kept samples another library's straight lines (Hipparchus) are nowhere further off than allowed. */
     @Test
     void theErrorHolds() {
         Random random = new Random(3);

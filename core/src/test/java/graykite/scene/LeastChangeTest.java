@@ -7,10 +7,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.Arrays;
 import java.util.Random;
 import java.util.stream.IntStream;
-import org.apache.commons.math3.linear.LUDecomposition;
-import org.apache.commons.math3.linear.MatrixUtils;
-import org.apache.commons.math3.linear.RealMatrix;
-import org.apache.commons.math3.linear.RealVector;
+import org.hipparchus.linear.LUDecomposition;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -86,7 +86,7 @@ class LeastChangeTest {
         assertArrayEquals(new double[] {0, 1}, x, 1e-9);
     }
 
-    /** Against exhaustive search over which limits are met exactly, each case a dense system solved with commons-math3. */
+    /** Against exhaustive search over which limits are met exactly, each case a dense system solved with Hipparchus. */
     @RepeatedTest(40)
     void agreesWithEverySetOfActiveLimits(RepetitionInfo info) {
         Random random = new Random(info.getCurrentRepetition());

@@ -6,7 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.time.TimeRange;
 import java.util.Random;
-import org.jtransforms.fft.DoubleFFT_1D;
+import org.hipparchus.complex.Complex;
+import org.hipparchus.transform.DftNormalization;
+import org.hipparchus.transform.FastFourierTransformer;
+import org.hipparchus.transform.TransformType;
 import org.junit.jupiter.api.Test;
 
 class SoundToolsTest {
@@ -18,21 +21,49 @@ class SoundToolsTest {
         return samples;
     }
 
-    /** The strongest frequency, by JTransforms. */
+    /** The strongest frequency, by Hipparchus. */
     private static double strongest(float[] samples, int rate) {
         int n = 16_384;
         double[] data = new double[n];
         for (int i = 0; i < n && i < samples.length; i++) {
             data[i] = samples[i] * (0.5 - 0.5 * Math.cos(2 * Math.PI * i / n));
         }
-        new DoubleFFT_1D(n).realForward(data);
+        Complex[] spectrum = spectrum(data);
         int best = 1;
         for (int k = 1; k < n / 2; k++) {
-            if (Math.hypot(data[2 * k], data[2 * k + 1]) > Math.hypot(data[2 * best], data[2 * best + 1])) {
-                best = k;
-            }
+            best = spectrum[k].norm() > spectrum[best].norm() ? k : best;
         }
         return best * (double) rate / n;
+    }
+
+    private static Complex[] spectrum(double[] samples) {
+        return new FastFourierTransformer(DftNormalization.STANDARD).transform(samples, TransformType.FORWARD);
+    }
+
+    /** The transform of half the length gives what the whole one gives, and what the sum of the definition gives. */
+    @Test
+    void aRealTransformIsTheWholeOne() {
+        Random random = new Random(12);
+        for (int n : new int[] {4, 8, 512}) {
+            double[] samples = random.doubles(n, -1, 1).toArray();
+            RealTransform transform = new RealTransform(n);
+            transform.of(samples);
+            Complex[] whole = spectrum(samples);
+            for (int k = 0; k <= n / 2; k++) {
+                double re = 0;
+                double im = 0;
+                for (int i = 0; i < n; i++) {
+                    re += samples[i] * Math.cos(-2 * Math.PI * i * k / n);
+                    im += samples[i] * Math.sin(-2 * Math.PI * i * k / n);
+                }
+                assertEquals(re, transform.real(k), 1e-9);
+                assertEquals(im, transform.imaginary(k), 1e-9);
+                assertEquals(whole[k].getRealPart(), transform.real(k), 1e-9);
+                assertEquals(whole[k].norm() * whole[k].norm(), transform.power(k), 1e-9);
+            }
+        }
+        assertThrows(IllegalArgumentException.class, () -> new RealTransform(12));
+        assertThrows(IllegalArgumentException.class, () -> new RealTransform(8).of(new double[4]));
     }
 
     @Test

@@ -22,7 +22,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
-import org.apache.commons.math3.stat.regression.OLSMultipleLinearRegression;
+import org.hipparchus.stat.regression.OLSMultipleLinearRegression;
 import org.junit.jupiter.api.Test;
 
 /** What acting hears in a voice, on real recordings. */
