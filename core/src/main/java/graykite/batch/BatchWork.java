@@ -24,6 +24,7 @@ import graykite.proof.checks.Checks;
 import graykite.reading.Doubt;
 import graykite.reading.Timing;
 import graykite.rig.Character;
+import graykite.text.TimeLine;
 import graykite.workbench.EditScript;
 import graykite.workbench.Figures;
 import graykite.workbench.LineReader;
@@ -146,7 +147,7 @@ public final class BatchWork {
                 BatchResult.State.GOOD,
                 "",
                 speaker.name(),
-                line.script().strip(),
+                TimeLine.without(line.script()),
                 read.duration(),
                 read.words().size(),
                 Doubt.of(read).size(),

@@ -5,6 +5,7 @@ import graykite.proof.ProofNote;
 import graykite.proof.ProofReport;
 import graykite.proof.ProofReport.OfLine;
 import graykite.proof.Severity;
+import graykite.text.TimeLine;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -42,7 +43,7 @@ final class ProofPage {
         html.append("<p class=\"script\"><b>")
                 .append(Html.escaped(line.speaker()))
                 .append("</b> ")
-                .append(Html.escaped(line.line().script()))
+                .append(Html.escaped(TimeLine.without(line.line().script())))
                 .append("</p>");
         if (line.proof().notes().isEmpty() && line.line().review().comments().isEmpty()) {
             html.append("<p class=\"none\">Nothing to say about it.</p>");

@@ -4,6 +4,7 @@ import graykite.project.Comment;
 import graykite.proof.ProofNote;
 import graykite.proof.ProofReport;
 import graykite.proof.ProofReport.OfLine;
+import graykite.text.TimeLine;
 import java.io.IOException;
 import java.util.Optional;
 
@@ -30,7 +31,7 @@ final class ProofPdf {
         flow.space(14);
         flow.keep(PICTURE + 60);
         flow.write(line.line().title().strip(), true, 14, 0);
-        flow.write(line.speaker() + ": " + line.line().script().strip(), false, 10, 0);
+        flow.write(line.speaker() + ": " + TimeLine.without(line.line().script()), false, 10, 0);
         for (ProofNote note : line.proof().notes()) {
             String weight = note.isOpen() ? note.rule().severity().title() : "Meant so";
             String more = note.meantSo()

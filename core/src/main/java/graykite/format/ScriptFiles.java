@@ -1,6 +1,8 @@
 package graykite.format;
 
 import graykite.base.BadInput;
+import graykite.text.TimeLine;
+import graykite.time.TimeRange;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
@@ -21,7 +23,7 @@ public final class ScriptFiles {
     private ScriptFiles() {}
 
     /**
-     * Reads TXT as it is, and the spoken text of SRT and WebVTT. UTF-8, UTF-16 with a mark and Latin-1 are understood.
+     * Reads TXT as it is, and of SRT and WebVTT the spoken text under the times of its cues, as a script has them ({@link TimeLine}). UTF-8, UTF-16 with a mark and Latin-1 are understood.
      *
      * @throws BadInput when the file is missing, over 4 MB or not text, and when subtitles hold none
      */
@@ -87,11 +89,11 @@ public final class ScriptFiles {
         }
     }
 
-    /** What the cues say, a line each. */
+    /** What the cues say, each below its time. */
     private static String spoken(String subtitles, Path file) {
         String said = TimingReaders.readCues(subtitles).stream()
-                .map(TimingReaders.Token::text)
-                .filter(l -> !l.isBlank())
+                .filter(c -> !c.text().isBlank())
+                .map(c -> TimeLine.written(new TimeRange(c.start(), c.end())) + "\n" + c.text())
                 .collect(Collectors.joining("\n"));
         if (said.isEmpty()) {
             throw BadInput.inFile(

@@ -1,16 +1,14 @@
 package graykite.format;
 
 import graykite.base.BadInput;
+import graykite.text.TimeLine;
+import graykite.time.TimeRange;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Optional;
 
 /** Reads token times from NIST CTM and cue times from WebVTT and SubRip. */
 public final class TimingReaders {
-    private static final Pattern CUE = Pattern.compile(
-            "(?:(\\d{1,6}):)?(\\d{1,2}):(\\d{2})[.,](\\d{3})\\s+-->\\s+(?:(\\d{1,6}):)?(\\d{1,2}):(\\d{2})[.,](\\d{3}).*");
-
     /** Something said between two times, in seconds. */
     public record Token(String text, double start, double end) {}
 
@@ -20,11 +18,13 @@ public final class TimingReaders {
      * Reads CTM: file, channel, start, duration, token, and perhaps a confidence. Comment lines start with ";;".
      *
      * @param name of the file, for messages
-     * @throws BadInput with the line number of the first line that is not CTM
+     * @throws BadInput with the line number of the first line that is not CTM, or that belongs to another recording or channel
+     *     than the lines before it: mixed into one, two voices would be one
      */
     public static List<Token> readCtm(String text, String name) {
         List<Token> tokens = new ArrayList<>();
         int number = 0;
+        String voice = "";
         for (String line : text.split("\\R")) {
             number++;
             if (line.isBlank() || line.startsWith(";;")) {
@@ -34,6 +34,12 @@ public final class TimingReaders {
             try {
                 double start = Double.parseDouble(fields[2]);
                 tokens.add(new Token(fields[4], start, start + Double.parseDouble(fields[3])));
+                String here = fields[0] + " " + fields[1];
+                if (!voice.isEmpty() && !voice.equals(here)) {
+                    throw new BadInput(name + ", line " + number + ": goes on with \"" + here + "\" after \"" + voice
+                            + "\". Keep the lines of one recording and one channel.");
+                }
+                voice = here;
             } catch (ArrayIndexOutOfBoundsException | NumberFormatException broken) {
                 throw new BadInput(
                         name + ", line " + number
@@ -52,15 +58,16 @@ public final class TimingReaders {
         List<Token> tokens = new ArrayList<>();
         String[] lines = text.split("\\R", -1);
         for (int i = 0; i < lines.length; i++) {
-            Matcher cue = CUE.matcher(lines[i].strip());
-            if (!cue.matches()) {
+            Optional<TimeRange> time = TimeLine.parse(lines[i]);
+            if (time.isEmpty()) {
                 continue;
             }
             StringBuilder said = new StringBuilder();
             for (i++; i < lines.length && !lines[i].isBlank(); i++) {
                 said.append(said.isEmpty() ? "" : " ").append(lines[i].strip());
             }
-            tokens.add(new Token(plain(said.toString()), seconds(cue, 1), seconds(cue, 5)));
+            tokens.add(new Token(
+                    plain(said.toString()), time.get().start(), time.get().end()));
         }
         return tokens;
     }
@@ -74,13 +81,5 @@ public final class TimingReaders {
                 .replace("&gt;", ">")
                 .replace("&amp;", "&")
                 .strip();
-    }
-
-    private static double seconds(Matcher cue, int group) {
-        long hours = cue.group(group) == null ? 0 : Long.parseLong(cue.group(group));
-        return hours * 3600
-                + Long.parseLong(cue.group(group + 1)) * 60
-                + Long.parseLong(cue.group(group + 2))
-                + Long.parseLong(cue.group(group + 3)) / 1000.0;
     }
 }

@@ -76,14 +76,15 @@ public final class Reader {
 
     /**
      * Aligns a script to a sound. The script need not be exact: words of it that are not said are listed as missing, and what
-     * is said but not in it is read by its sound.
+     * is said but not in it is read by its sound. Where the script says when words are spoken, they are looked for there, unless
+     * they plainly are elsewhere.
      *
      * @param own pronunciations of the project by plain word; they replace those of the dictionary
      * @return every word of the script in order, heard or missing
      * @throws BadInput when there are no words, or the sound is silent or too short for them
      */
     public Timing read(Sound sound, Script script, Map<String, Pronunciation> own, Progress progress) {
-        return read(sound, script, own, Pins.none(), progress);
+        return read(sound, script, own, Pins.none().within(script), progress);
     }
 
     /**
@@ -94,7 +95,7 @@ public final class Reader {
      */
     public Timing reread(
             Sound sound, Script script, Map<String, Pronunciation> own, Timing earlier, Progress progress) {
-        return read(sound, script, own, Pins.of(earlier, script), progress);
+        return read(sound, script, own, Pins.of(earlier, script).within(script), progress);
     }
 
     /**

@@ -11,6 +11,9 @@ import java.util.Optional;
 
 /** Finds the words of a script in a sound: strictly first, and where they fit badly with a way round each of them. */
 final class ScriptSearch {
+    /** Natural logarithm of how much likelier, a word, a line must be without the times that its script says to go without. */
+    private static final double ELSEWHERE = 15;
+
     private final Aligner aligner;
     private final boolean foreign;
 
@@ -29,8 +32,19 @@ final class ScriptSearch {
     }
 
     /** Hears the words, each as one of its choices. */
-    Heard hear(Features features, List<WordChoice> choices, Pins pins, Progress progress) {
-        Optional<Aligner.Found> exact = aligner.align(features, choices, pins, true, progress.part(0, 0.5));
+    Heard hear(Features features, List<WordChoice> choices, Pins given, Progress progress) {
+        Optional<Aligner.Found> exact = aligner.align(features, choices, given, true, progress.part(0, 0.5));
+        Pins pins = given;
+        if (given.hasRooms()
+                && exact.map(f -> !Doubtful.in(f, features.frames()).isEmpty()).orElse(true)) {
+            // The times of another cut of the recording are worse than none.
+            Optional<Aligner.Found> anywhere =
+                    aligner.align(features, choices, given.anywhere(), true, Progress.none());
+            if (likelihood(anywhere) > likelihood(exact) + ELSEWHERE * choices.size()) {
+                exact = anywhere;
+                pins = given.anywhere();
+            }
+        }
         // Words of another language fit too badly to be doubted: all of them are taken as said.
         if (exact.isPresent() && foreign) {
             return new Heard(exact.get().words(), exact.get().ceiling());
@@ -50,11 +64,16 @@ final class ScriptSearch {
             Heard anew = loosely(
                     features.between(stretch.from(), stretch.to()),
                     choices.subList(stretch.first(), stretch.last() + 1),
-                    pins,
+                    Pins.none(),
                     part);
             heard = stretch.replaced(heard, anew.phones());
         }
         return new Heard(heard, exact.get().ceiling());
+    }
+
+    private static double likelihood(Optional<Aligner.Found> found) {
+        return found.map(f -> f.words().stream().mapToDouble(HeardPhone::score).sum())
+                .orElse(Double.NEGATIVE_INFINITY);
     }
 
     /** Hears words of which some may not have been said, and sound that they do not explain. */

@@ -3,14 +3,16 @@ package graykite.reading;
 import graykite.text.Pronunciation;
 import graykite.text.Script;
 import graykite.text.WordChoice;
+import graykite.time.TimeRange;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /**
- * What the animator set by hand in an earlier reading, and which words of a script it belongs to: a new reading keeps the
- * phones of such words, and the times of pinned phones.
+ * What is known before a recording is read: what the animator set by hand in an earlier reading, and which words of a script it
+ * belongs to, and in which stretch of time the script says that words are spoken. A new reading keeps the phones of words set by
+ * hand, and the times of pinned phones, and looks for the others where they are said to be.
  */
 public final class Pins {
     /** Analysis frames by which a held time may be missed while searching; the exact time is put in afterwards. */
@@ -20,21 +22,52 @@ public final class Pins {
 
     private static final double SHORT = 3.5 * HeardPhone.SECONDS_A_FRAME;
 
+    /**
+     * Seconds by which words may leave the stretch that is said to be theirs: subtitles are shown some frames early and linger
+     * (common practice).
+     */
+    private static final double ROOM = 0.8;
+
     private final Map<Integer, TimedWord> held;
+    private final Map<Integer, TimeRange> rooms;
     private final boolean timed;
 
-    private Pins(Map<Integer, TimedWord> held, boolean timed) {
+    private Pins(Map<Integer, TimedWord> held, Map<Integer, TimeRange> rooms, boolean timed) {
         this.held = held;
+        this.rooms = rooms;
         this.timed = timed;
     }
 
     public static Pins none() {
-        return new Pins(Map.of(), true);
+        return new Pins(Map.of(), Map.of(), true);
+    }
+
+    /** The same, with the times that a script says. */
+    public Pins within(Script script) {
+        Map<Integer, TimeRange> stretches = new HashMap<>();
+        for (Script.Section section : script.sections()) {
+            TimeRange time = section.time();
+            TimeRange room = new TimeRange(Math.max(0, time.start() - ROOM), time.end() + ROOM);
+            for (int w = section.first(); w < section.end(); w++) {
+                stretches.put(w, room);
+            }
+        }
+        return new Pins(held, stretches, timed);
+    }
+
+    /** The same, with words anywhere in time that were not set by hand. */
+    public Pins anywhere() {
+        return new Pins(held, Map.of(), timed);
+    }
+
+    /** True when some words are looked for in a stretch of time alone. */
+    public boolean hasRooms() {
+        return !rooms.isEmpty();
     }
 
     /** The same words with the same phones, at any time. */
     public Pins withoutTimes() {
-        return new Pins(held, false);
+        return new Pins(held, rooms, false);
     }
 
     /** The pins of an earlier reading on the words that a script still has, found by comparing both lists of words. */
@@ -49,7 +82,7 @@ public final class Pins {
                 held.put(partner[w], word);
             }
         }
-        return new Pins(held, true);
+        return new Pins(held, Map.of(), true);
     }
 
     /**
@@ -59,12 +92,16 @@ public final class Pins {
      */
     public Pins on(List<Integer> original) {
         Map<Integer, TimedWord> moved = new HashMap<>();
+        Map<Integer, TimeRange> stretches = new HashMap<>();
         for (int w = 0; w < original.size(); w++) {
             if (held.containsKey(original.get(w))) {
                 moved.put(w, held.get(original.get(w)));
             }
+            if (rooms.containsKey(original.get(w))) {
+                stretches.put(w, rooms.get(original.get(w)));
+            }
         }
-        return new Pins(moved, timed);
+        return new Pins(moved, stretches, timed);
     }
 
     public boolean isEmpty() {
@@ -97,12 +134,18 @@ public final class Pins {
 
     /** True when a phone may begin at a frame. */
     public boolean mayBegin(int word, int index, int frame) {
-        return at(word, index).map(p -> near(p, p.start(), frame)).orElse(true);
+        TimeRange room = rooms.get(word);
+        return at(word, index)
+                .map(p -> near(p, p.start(), frame))
+                .orElse(room == null || frame >= room.start() / HeardPhone.SECONDS_A_FRAME);
     }
 
     /** True when the phone may end before a frame. */
     public boolean mayEnd(int word, int index, int frame) {
-        return at(word, index).map(p -> near(p, p.end(), frame)).orElse(true);
+        TimeRange room = rooms.get(word);
+        return at(word, index)
+                .map(p -> near(p, p.end(), frame))
+                .orElse(room == null || frame <= room.end() / HeardPhone.SECONDS_A_FRAME);
     }
 
     private static boolean near(TimedPhone phone, double time, int frame) {

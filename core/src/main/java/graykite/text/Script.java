@@ -3,6 +3,7 @@ package graykite.text;
 import static graykite.base.Require.requireThat;
 
 import graykite.base.BadInput;
+import graykite.time.TimeRange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -12,8 +13,9 @@ import java.util.stream.Collectors;
  *
  * @param text what the user wrote
  * @param words in order; marks of punctuation, and tags as in [sigh], belong to the word before them
+ * @param sections words of which the text says when they are spoken ({@link TimeLine}), in order
  */
-public record Script(String text, List<Word> words) {
+public record Script(String text, List<Word> words, List<Section> sections) {
     private static final int MOST_WORDS = 100_000;
     private static final int LONGEST_WORD = 200;
 
@@ -31,8 +33,18 @@ public record Script(String text, List<Word> words) {
         }
     }
 
+    /**
+     * Some words that are spoken in a stretch of time.
+     *
+     * @param first index of the first
+     * @param end index after the last
+     * @param time where in the recording they are to be found, as well as whoever wrote it knew
+     */
+    public record Section(int first, int end, TimeRange time) {}
+
     public Script {
         words = List.copyOf(words);
+        sections = List.copyOf(sections);
     }
 
     /**
@@ -42,7 +54,24 @@ public record Script(String text, List<Word> words) {
      */
     public static Script of(String text) {
         List<Word> words = new ArrayList<>();
-        String first = "";
+        List<Section> sections = new ArrayList<>();
+        StringBuilder tags = new StringBuilder();
+        for (TimeLine.Block block : TimeLine.blocks(text)) {
+            int first = words.size();
+            take(block.text(), words, tags);
+            if (words.size() > first) {
+                block.time().ifPresent(time -> sections.add(new Section(first, words.size(), time)));
+            }
+        }
+        if (!tags.isEmpty() && !words.isEmpty()) {
+            Word word = words.getFirst();
+            words.set(0, new Word(word.written(), word.spoken(), tags + Tags.BEFORE + word.mark()));
+        }
+        return new Script(text, words, sections);
+    }
+
+    /** Adds what a part of the text holds; tags before the very first word are kept apart. */
+    private static void take(String text, List<Word> words, StringBuilder tags) {
         String clean = Spaceless.spaced(Tags.setApart(text))
                 .replace('\u2019', '\'')
                 .replace('\u2018', '\'')
@@ -57,7 +86,7 @@ public record Script(String text, List<Word> words) {
                         + token.substring(0, 20) + "…\"). Put spaces between its words.");
             }
             if (Tags.isTag(token) && words.isEmpty()) {
-                first += token;
+                tags.append(token);
             } else if (Tags.isTag(token)) {
                 mark(token, words);
             } else {
@@ -67,11 +96,6 @@ public record Script(String text, List<Word> words) {
                 throw new BadInput("The script has more than 100,000 words. Split the line into several.");
             }
         }
-        if (!first.isEmpty() && !words.isEmpty()) {
-            Word word = words.getFirst();
-            words.set(0, new Word(word.written(), word.spoken(), first + Tags.BEFORE + word.mark()));
-        }
-        return new Script(text, words);
     }
 
     private static void add(String token, List<Word> words) {

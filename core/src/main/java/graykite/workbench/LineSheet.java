@@ -10,6 +10,7 @@ import graykite.project.SceneWork;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
+import graykite.text.TimeLine;
 import graykite.time.Timecode;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -66,7 +67,7 @@ public final class LineSheet {
         return sheet(
                 project,
                 head,
-                line.script().strip().replaceAll("\\s+", " "),
+                TimeLine.without(line.script()).replaceAll("\\s+", " "),
                 cells(timing),
                 cell -> moments.of(project, line, false, cell.time, CELL),
                 progress);

@@ -47,6 +47,21 @@ class ReadingImportTest {
         assertTrue(back.words().get(0).phones().stream().allMatch(p -> p.pinned()));
     }
 
+    /** The example of NIST's description of the format (sclite, from memory): comments, blank lines, and two sides of a call. */
+    @Test
+    void aReadingIsOfOneChannel() throws Exception {
+        String side = ";;\n;;  Comments follow ';;'\n\n7654 A 11.34 0.2 YES -6.763\n7654 A 12.00 0.34 YOU -12.384530\n";
+        Timing timing = ReadingImport.open(file("a.ctm", side + "7654 A 13.30 0.5 CAN -2.806418\n"), 14, PRONOUNCER);
+        assertEquals(List.of("YES", "YOU", "CAN"), texts(timing));
+        Path call = file("b.ctm", side + "7654 B 1.34 0.2 I -6.763\n");
+        BadInput mixed = assertThrows(BadInput.class, () -> ReadingImport.open(call, 14, PRONOUNCER));
+        assertEquals(
+                "b.ctm, line 6: goes on with \"7654 B\" after \"7654 A\". Keep the lines of one recording and one channel.",
+                mixed.getMessage());
+        Path others = file("c.ctm", side + "7655 A 13.30 0.5 CAN\n");
+        assertThrows(BadInput.class, () -> ReadingImport.open(others, 14, PRONOUNCER));
+    }
+
     @Test
     void phrasesOfSubtitlesAreSpreadOverTheirTime() throws Exception {
         Path cues = file("a.srt", "1\n00:00:01,000 --> 00:00:03,000\nThe fog bell, rang!\n");

@@ -11,6 +11,7 @@ import graykite.format.TimingFiles.Kind;
 import graykite.format.TimingFiles.Level;
 import graykite.reading.Timing;
 import graykite.reading.TimingTest;
+import graykite.text.TimeLine;
 import graykite.time.FrameRate;
 import java.io.ByteArrayOutputStream;
 import java.io.StringReader;
@@ -145,7 +146,7 @@ class TextFormatsTest {
         Files.writeString(
                 file,
                 "1\n00:00:01,000 --> 00:00:02,000\n<i>Pim,</i> the fog\n\n2\n00:00:02,000 --> 00:00:03,000\nbell rang.\n");
-        assertEquals("Pim, the fog\nbell rang.", ScriptFiles.read(file));
+        assertEquals("Pim, the fog\nbell rang.", TimeLine.without(ScriptFiles.read(file)));
         Path sound = folder.resolve("line.wav");
         assertEquals(file, ScriptFiles.beside(sound).orElseThrow());
         assertTrue(ScriptFiles.beside(folder.resolve("other.wav")).isEmpty());

@@ -17,6 +17,7 @@ import graykite.reading.WordSource;
 import graykite.sound.Sound;
 import graykite.text.Phone;
 import graykite.text.Script;
+import graykite.text.TimeLine;
 import graykite.time.TimeRange;
 import java.util.List;
 import java.util.Map;
@@ -208,5 +209,53 @@ class InexactTest {
                 BadInput.class,
                 () -> reader.reread(speech.sound(), Script.of(SAID), Map.of(), squeezed, Progress.none()));
         assertTrue(refused.getMessage().contains("Release some pins"), refused.getMessage());
+    }
+
+    // --- times that a script says ---
+
+    private static final String BOAT = "The boat is late again.";
+
+    /** The same sentence twice, a second apart: from 0 s on and from this time on. */
+    private static double second;
+
+    private static Sound twice() {
+        Sound once = SimulatedVoice.speak(BOAT).sound();
+        second = once.duration() + 1;
+        return Sound.together(List.of(once, once), List.of(0.0, second));
+    }
+
+    private static TimedWord boat(Sound sound, String script) {
+        Timing timing = reader.read(sound, Script.of(script), Progress.none());
+        assertEquals(
+                List.of("The", "boat", "is", "late", "again"),
+                timing.words().stream()
+                        .filter(w -> w.source() != WordSource.SOUND)
+                        .map(TimedWord::text)
+                        .toList());
+        return find(timing, "boat");
+    }
+
+    /** Of two places that fit alike, the words are found in the one whose time is written above them. */
+    @Test
+    void wordsAreFoundWhereTheirTimeIs() {
+        Sound sound = twice();
+        double early = boat(sound, "00:00.000 --> 00:02.000\n" + BOAT).start();
+        double late = boat(sound, TimeLine.written(new TimeRange(second, second + 2)) + "\n" + BOAT)
+                .start();
+        assertTrue(early < 1, early + " s");
+        assertEquals(second, late - early, 0.03);
+    }
+
+    /** Times of another cut are worse than none. */
+    @Test
+    void timesThatFitNothingAreNotBelieved() {
+        Sound once = SimulatedVoice.speak(BOAT).sound();
+        Sound padded = Sound.together(List.of(once), List.of(6.0));
+        double where = boat(padded, "00:01.000 --> 00:03.000\n" + BOAT).start();
+        assertEquals(boat(padded, BOAT).start(), where, 0.03);
+        assertEquals(
+                boat(padded, BOAT).start(),
+                boat(padded, "10:00.000 --> 10:03.000\n" + BOAT).start(),
+                0.03);
     }
 }

@@ -13,6 +13,7 @@ import graykite.proof.Proof;
 import graykite.proof.Severity;
 import graykite.reading.Doubt;
 import graykite.reading.Timing;
+import graykite.text.TimeLine;
 import graykite.workbench.Moments;
 import graykite.workbench.Proofs;
 import graykite.workbench.Workbench;
@@ -89,7 +90,7 @@ public final class DeliveryReport {
                 problem.isEmpty() ? BatchResult.State.GOOD : BatchResult.State.FAILED,
                 problem,
                 line.map(l -> project.speakerOf(l).name()).orElse("all"),
-                line.map(l -> l.script().strip()).orElse(""),
+                line.map(l -> TimeLine.without(l.script())).orElse(""),
                 seconds,
                 timing.map(t -> t.words().size()).orElse(0),
                 timing.map(t -> Doubt.of(t).size()).orElse(0),

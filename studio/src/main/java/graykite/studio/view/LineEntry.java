@@ -7,6 +7,7 @@ import graykite.project.SceneWork;
 import graykite.proof.Proof;
 import graykite.reading.Doubt;
 import graykite.reading.Timing;
+import graykite.text.TimeLine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -85,7 +86,7 @@ record LineEntry(
                 line.title().strip(),
                 speaker.id(),
                 speaker.name(),
-                line.script().strip().replaceAll("\\s+", " "),
+                TimeLine.without(line.script()).replaceAll("\\s+", " "),
                 timing.map(Timing::duration).orElse(-1.0),
                 line.sound().isPresent(),
                 timing.isPresent(),
