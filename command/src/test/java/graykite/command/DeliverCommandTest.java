@@ -3,22 +3,10 @@ package graykite.command;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import graykite.base.Progress;
 import graykite.command.Spoken.Said;
 import graykite.delivery.Kind;
 import graykite.delivery.Order;
 import graykite.delivery.OrderFiles;
-import graykite.format.ProjectFiles;
-import graykite.hearing.Reader;
-import graykite.hearing.SimulatedVoice;
-import graykite.media.WavFiles;
-import graykite.project.Line;
-import graykite.project.Project;
-import graykite.project.SceneWork;
-import graykite.project.SoundFile;
-import graykite.sound.Sound;
-import graykite.text.Script;
-import java.io.ByteArrayOutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -34,31 +22,11 @@ class DeliverCommandTest {
     @TempDir
     Path folder;
 
-    private static final Reader READER = Reader.shipped();
     private static Path project;
 
     @BeforeAll
     static void makeProject() throws Exception {
-        Project made = Project.empty()
-                .withTitle("Ferry")
-                .with(line("a", "Bell", "odile", "The fog bell rang."))
-                .with(line("b", "Boat", "pim", "Boat ahead."))
-                .with(Line.empty("c", "Unread"))
-                .with(SceneWork.empty("s", "Quay")
-                        .withBlocks(List.of(new SceneWork.Block("a", 0), new SceneWork.Block("b", 1))));
-        project = work.resolve("ferry.kite");
-        ProjectFiles.save(made, project);
-    }
-
-    private static Line line(String id, String title, String speaker, String words) throws Exception {
-        Sound sound = SimulatedVoice.speak(words).sound();
-        ByteArrayOutputStream wav = new ByteArrayOutputStream();
-        WavFiles.write(sound, wav);
-        return Line.empty(id, title)
-                .withSpeaker(speaker)
-                .withSound(new SoundFile(id + ".wav", wav.toByteArray()))
-                .withScript(words)
-                .withTiming(READER.read(sound, Script.of(words), Progress.none()));
+        project = Ferry.save(work.resolve("ferry.kite"));
     }
 
     private Said deliver(String... more) {
