@@ -19,6 +19,8 @@ import javax.sound.midi.ShortMessage;
  */
 public final class MidiControls implements Receiver {
     private static final int FINE = 32;
+    /** Data bytes have seven bits; a driver that passes on more has lost its place in the stream. */
+    private static final int HIGHEST = 127;
 
     private final Consumer<Moved> told;
     private final Map<Knob, Integer> coarse = new HashMap<>();
@@ -41,7 +43,10 @@ public final class MidiControls implements Receiver {
 
     @Override
     public void send(MidiMessage message, long stamp) {
-        if (!(message instanceof ShortMessage s) || s.getCommand() != ShortMessage.CONTROL_CHANGE) {
+        if (!(message instanceof ShortMessage s)
+                || s.getCommand() != ShortMessage.CONTROL_CHANGE
+                || s.getData1() > HIGHEST
+                || s.getData2() > HIGHEST) {
             return;
         }
         Knob knob = new Knob(s.getChannel(), s.getData1());

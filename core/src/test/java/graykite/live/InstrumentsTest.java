@@ -22,6 +22,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.Set;
 import javax.sound.midi.ShortMessage;
 import org.junit.jupiter.api.Test;
@@ -78,6 +79,33 @@ class InstrumentsTest {
         assertEquals(0, fader.value(0.5), 1e-9);
         assertEquals(yaw.min(), fader.value(0), 1e-9);
         assertEquals(0.25, new Fader(new MidiControls.Knob(0, 1), "x", 0, 1).value(0.25), 1e-9);
+    }
+
+    /** A message as a broken driver may hand it on: any bytes, any number of them. */
+    private static ShortMessage anything(byte... bytes) {
+        return new ShortMessage(bytes) {};
+    }
+
+    /** Whatever a device sends, what is told is a knob that exists, at a value that it can have. */
+    @Test
+    void anyMessageIsBorne() {
+        Random random = new Random(16);
+        List<MidiControls.Moved> heard = new ArrayList<>();
+        MidiControls midi = new MidiControls(heard::add);
+        for (int n = 0; n < 50_000; n++) {
+            byte[] bytes = new byte[random.nextInt(5)];
+            random.nextBytes(bytes);
+            if (bytes.length > 0 && random.nextBoolean()) {
+                bytes[0] = (byte) (ShortMessage.CONTROL_CHANGE | random.nextInt(16));
+            }
+            midi.send(anything(bytes), n);
+        }
+        assertTrue(heard.size() > 1000, heard.size() + " moves");
+        for (MidiControls.Moved moved : heard) {
+            assertTrue(moved.value() >= 0 && moved.value() <= 1, moved.toString());
+            assertTrue(moved.knob().number() >= 0 && moved.knob().number() < 128, moved.toString());
+            assertTrue(moved.knob().channel() >= 0 && moved.knob().channel() < 16, moved.toString());
+        }
     }
 
     /** MIDI 1.0: seven bits; with the number 32 higher the lower seven bits of the same knob. */

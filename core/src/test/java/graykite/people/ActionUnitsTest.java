@@ -157,8 +157,8 @@ class ActionUnitsTest {
             double by = unit.measure.apply(face.with(unit.action)) - unit.measure.apply(rest);
             double most = unit.direction == 0 ? Math.abs(by) : unit.direction * by;
             if (most < unit.least) {
-                wrong.add(String.format(
-                        Locale.ROOT, "AU %d %s: %s by %.1f mm", unit.number, unit.action, unit.what, by));
+                wrong.add(
+                        String.format(Locale.ROOT, "AU %d %s: %s by %.1f mm", unit.number, unit.action, unit.what, by));
             }
         }
         assertEquals(List.of(), wrong);
@@ -182,11 +182,15 @@ class ActionUnitsTest {
     void whatUnitsAreToldApartBy(String name) {
         Face face = face(name);
         Map<String, Vec> rest = face.with("nothing");
-        double smile = up("mouth corner.L").apply(face.with("lipCornerPuller")) - up("mouth corner.L").apply(rest);
-        double stretch = up("mouth corner.L").apply(face.with("lipStretcher")) - up("mouth corner.L").apply(rest);
+        double smile = up("mouth corner.L").apply(face.with("lipCornerPuller"))
+                - up("mouth corner.L").apply(rest);
+        double stretch = up("mouth corner.L").apply(face.with("lipStretcher"))
+                - up("mouth corner.L").apply(rest);
         assertTrue(stretch < smile / 2, "20 is no 12: " + stretch + " and " + smile + " mm");
-        double outer = up("brow outer.L").apply(face.with("innerBrowRaiser")) - up("brow outer.L").apply(rest);
-        double inner = up("brow inner.L").apply(face.with("innerBrowRaiser")) - up("brow inner.L").apply(rest);
+        double outer = up("brow outer.L").apply(face.with("innerBrowRaiser"))
+                - up("brow outer.L").apply(rest);
+        double inner = up("brow inner.L").apply(face.with("innerBrowRaiser"))
+                - up("brow inner.L").apply(rest);
         assertTrue(outer < inner / 2, "1 is no 2: " + outer + " and " + inner + " mm");
     }
 

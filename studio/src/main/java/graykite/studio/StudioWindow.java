@@ -15,6 +15,7 @@ import graykite.studio.model.Trial;
 import graykite.studio.model.UserAction;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.Player;
+import graykite.studio.view.GuideOverlay;
 import graykite.studio.view.LineBar;
 import graykite.studio.view.LinesTable;
 import graykite.studio.view.MessagesOverlay;
@@ -74,7 +75,7 @@ public final class StudioWindow {
         this.face = new StageView(workspace);
         this.player = player;
         this.sheet = new SheetView(workspace, player);
-        this.string = new StringSide(knot);
+        this.string = new StringSide(knot, () -> new GuideOverlay(root, knot.get()).open());
         this.readiness = new Readiness(workspace);
         this.files = new FileDialogs(stage, workspace, picker, this::openProject, this::take, this::takeRecordings);
         this.lines = new LineBar(workspace, files::save, this::toggleLines);

@@ -10,6 +10,7 @@ import graykite.studio.model.Selection;
 import graykite.studio.model.UserAction;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.CommandOverlay;
+import graykite.studio.view.GuideOverlay;
 import graykite.studio.view.HelpOverlay;
 import graykite.studio.view.HistoryOverlay;
 import graykite.studio.view.MessagesOverlay;
@@ -124,6 +125,9 @@ final class WindowActions {
                     window.cast().checkRig();
                 }),
                 UserAction.of("Window", "Keys and mouse", "F1", () -> new HelpOverlay(root, all).open()),
+                UserAction.of("Window", "Guide to the open desk", "Shift+F1", () -> new GuideOverlay(
+                                root, window.knot().get())
+                        .open()),
                 UserAction.of("Window", "Command box", "Ctrl+K", () -> new CommandOverlay(root, all).open()),
                 UserAction.of("Window", "All lines and scenes", "Ctrl+L", window::toggleLines),
                 UserAction.of("Window", "Next line", "Ctrl+Down", () -> stepLine(1)),

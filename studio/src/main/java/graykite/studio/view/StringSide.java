@@ -9,10 +9,15 @@ import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The string: seven knots on the left edge. A knot opens its desk and shows how far its work has come. */
 public final class StringSide extends VBox {
@@ -31,7 +36,11 @@ public final class StringSide extends VBox {
 
     private final Map<Knot, ToggleButton> buttons = new EnumMap<>(Knot.class);
 
-    public StringSide(ObjectProperty<Knot> open) {
+    /**
+     * @param open the knot whose desk is open
+     * @param guide opens the guide
+     */
+    public StringSide(ObjectProperty<Knot> open, Runnable guide) {
         super(4);
         getStyleClass().add("string-side");
         setPadding(new Insets(10, 6, 10, 6));
@@ -54,6 +63,15 @@ public final class StringSide extends VBox {
             buttons.put(knot, button);
             getChildren().add(button);
         }
+        Region gap = new Region();
+        VBox.setVgrow(gap, Priority.ALWAYS);
+        Button help = new Button("", new FontIcon(Feather.HELP_CIRCLE));
+        help.getStyleClass().addAll("flat");
+        help.setId("guide");
+        help.setTooltip(new Tooltip("The guide to the open desk (Shift+F1)"));
+        help.setAccessibleText("The guide to the open desk");
+        help.setOnAction(e -> guide.run());
+        getChildren().addAll(gap, help);
         open.addListener((o, b, knot) -> buttons.get(knot).setSelected(true));
         buttons.get(open.get()).setSelected(true);
         VBox.setMargin(getChildren().getFirst(), new Insets(0, 0, 8, 0));
