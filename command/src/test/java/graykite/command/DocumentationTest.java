@@ -22,7 +22,8 @@ class DocumentationTest {
     private static final Pattern LINK = Pattern.compile("]\\(([^)#]+)(?:#[^)]*)?\\)");
     private static final Pattern WORD = Pattern.compile("\"([^\"]*)\"|(\\S+)");
     /** What the launcher does by itself. */
-    private static final Set<String> LAUNCHER = Set.of("demo", "studio", "test", "shots", "bench", "package", "doctor");
+    private static final Set<String> LAUNCHER =
+            Set.of("demo", "studio", "test", "shots", "bench", "package", "doctor", "robot");
 
     private static List<Path> pages() throws IOException {
         List<Path> pages = new ArrayList<>(List.of(ROOT.resolve("README.md")));

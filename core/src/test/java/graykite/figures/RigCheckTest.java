@@ -13,6 +13,7 @@ import graykite.rig.Part;
 import graykite.rig.Pose;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -20,6 +21,7 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** Faults are put into a sound rig one by one; the check must find each, and only it. */
 class RigCheckTest {
@@ -133,9 +135,9 @@ class RigCheckTest {
 
     /** Shapes of one character arrive on another, through what both can do. */
     @Test
-    void mouthShapesAreTakenOver() throws IOException {
+    void mouthShapesAreTakenOver(@TempDir Path folder) throws IOException {
         Character stranger = FigureFiles.read(
-                        Files.write(Files.createTempFile("head", ".glb"), ForeignHead.bytes()), Progress.none())
+                        Files.write(folder.resolve("head.glb"), ForeignHead.bytes()), Progress.none())
                 .character();
         Transfer.Result taken = Transfer.mouthShapes(ODILE, stranger);
         assertTrue(taken.poses().size() >= 13, taken.missing().toString());

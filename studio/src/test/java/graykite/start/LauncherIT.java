@@ -90,8 +90,8 @@ class LauncherIT {
         builder.environment().put("HOME", top.resolve("home").toString());
         builder.environment().put("KITE_HOME", home.toString());
         builder.environment().put("KITE_HEADLESS", "1");
-        builder.redirectOutput(Files.createTempFile("kite", ".out").toFile());
-        builder.redirectError(Files.createTempFile("kite", ".err").toFile());
+        builder.redirectOutput(Files.createTempFile(top, "kite", ".out").toFile());
+        builder.redirectError(Files.createTempFile(top, "kite", ".err").toFile());
         outputs.add(builder);
         return builder.start();
     }

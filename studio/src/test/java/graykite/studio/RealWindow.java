@@ -8,7 +8,6 @@ import graykite.project.Project;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.SilentOut;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -33,6 +32,10 @@ import org.testfx.util.WaitForAsyncUtils;
 abstract class RealWindow {
     @TempDir
     Path folder;
+
+    /** Where settings and what is kept against accidents lie. */
+    @TempDir
+    Path home;
 
     /** Answers the questions for files: the next answer for each. */
     final Deque<Path> answers = new ArrayDeque<>();
@@ -92,7 +95,7 @@ abstract class RealWindow {
         stage.setY(0);
         stage.setWidth(1280);
         stage.setHeight(800);
-        window = StudioApp.open(stage, Files.createTempDirectory("kite-test"), new SilentOut(), picker);
+        window = StudioApp.open(stage, home, new SilentOut(), picker);
         workspace = window.workspace();
     }
 
