@@ -240,7 +240,9 @@ public final class Reader {
             }
         }
         double[] times = new BoundaryPlacer(boundaries, BoundaryView.of(sound)).times(heard, given, duration);
-        SoundingEnds.of(sound).lengthen(heard, times, given);
+        SoundingEdges sounding = SoundingEdges.of(sound);
+        sounding.begin(heard, times, given);
+        sounding.lengthen(heard, times, given);
         return times;
     }
 

@@ -8,26 +8,36 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicReference;
 
 /**
- * Turns channel values into moved meshes: morph targets and correctives first, then joints, then fresh normals. Holds no
- * state between calls, so one deformer may serve several threads.
+ * Turns channel values into moved meshes: morph targets and correctives first, then joints, then fresh normals. What it keeps
+ * does not change, so one deformer may serve several threads.
  */
 public final class Deformer {
     private final Character character;
     private final Map<String, Integer> index;
     private final Map<String, Corrective> correctives = new HashMap<>();
-    private final List<Surface> rest = new ArrayList<>();
+    /** The meshes at rest; empty until they are asked for, since who measures lips needs none of them. */
+    private final AtomicReference<List<Surface>> rest = new AtomicReference<>(List.of());
 
     public Deformer(Character character) {
         this.character = character;
         this.index = character.channelIndex();
         character.correctives().forEach(c -> correctives.put(c.name(), c));
-        double[] still = new double[character.channels().size()];
-        double[][] frames = jointFrames(still);
-        for (Part part : character.parts()) {
-            rest.add(surface(part, still, frames));
+    }
+
+    private List<Surface> atRest() {
+        List<Surface> made = rest.get();
+        if (made.isEmpty()) {
+            double[] still = new double[character.channels().size()];
+            double[][] frames = jointFrames(still);
+            made = character.parts().stream()
+                    .map(part -> surface(part, still, frames))
+                    .toList();
+            rest.set(made);
         }
+        return made;
     }
 
     /**
@@ -46,7 +56,7 @@ public final class Deformer {
             }
             boolean still =
                     carriedStill(part, frames) && part.targets().stream().noneMatch(t -> weight(t.name(), values) != 0);
-            surfaces.add(still ? rest.get(p) : surface(part, values, frames));
+            surfaces.add(still ? atRest().get(p) : surface(part, values, frames));
         }
         return surfaces;
     }

@@ -43,9 +43,17 @@ class ReaderTest {
         assertTrue(time <= timing.duration() + 1e-9);
     }
 
-    /** Truth: FreeTTS tells when its voice kevin16 says each phone. */
+    /** The reader with boundaries placed by a network that never met a speaker: see resources/speech/SOURCES.md. */
+    private static Reader without(String speaker) throws Exception {
+        try (var in = ReaderTest.class.getResourceAsStream("/networks/without-" + speaker + ".bin")) {
+            return reader.with(BoundaryNetwork.read(in));
+        }
+    }
+
+    /** Truth: FreeTTS tells when its voice kevin16 says each phone. Measured: median 6.1 ms, 93.8 % within 20 ms. */
     @Test
-    void agreesWithTheSimulatedVoice() {
+    void agreesWithTheSimulatedVoice() throws Exception {
+        Reader heldOut = without("kal");
         ReadingError error = new ReadingError(List.of());
         for (String text : List.of(
                 "Pim, the fog bell rang before we moved the buoy.",
@@ -58,27 +66,27 @@ class ReaderTest {
                 "Her father caught a tall hawk and taught it to walk.")) {
             SimulatedVoice.Speech speech = SimulatedVoice.speak(text);
             Script script = Script.of(text);
-            Timing timing = reader.read(speech.sound(), script, Progress.none());
+            Timing timing = heldOut.read(speech.sound(), script, Progress.none());
             everyWordIsThere(script, timing);
             error = error.and(ReadingError.between(timing, speech.phones()));
         }
         assertTrue(error.signed().size() > 200);
-        assertTrue(error.median() <= 0.010, error.toString());
-        assertTrue(error.within(0.020) >= 0.85, error.toString());
+        assertTrue(error.median() <= 0.007, error.toString());
+        assertTrue(error.within(0.020) >= 0.925, error.toString());
     }
 
-    /** Truth: phone ends printed by flite. The voice awb was held out of every tuning. */
+    /** Truth: phone ends printed by flite. Each voice is read by a network that never met it. Measured: median 5.9 ms, 88.5 %. */
     @Test
     void agreesWithHeldOutVoice() throws Exception {
         ReadingError error = new ReadingError(List.of());
         for (String name : List.of("awb-9", "awb-11", "awb-16", "slt-4", "slt-23")) {
             Script script = Script.of(Recordings.text(name + ".txt"));
-            Timing timing = reader.read(Recordings.sound(name), script, Progress.none());
+            Timing timing = without(name.split("-")[0]).read(Recordings.sound(name), script, Progress.none());
             everyWordIsThere(script, timing);
             error = error.and(ReadingError.between(timing, Recordings.truth(name)));
         }
-        assertTrue(error.median() <= 0.010, error.toString());
-        assertTrue(error.within(0.020) >= 0.85, error.toString());
+        assertTrue(error.median() <= 0.007, error.toString());
+        assertTrue(error.within(0.020) >= 0.87, error.toString());
     }
 
     /**

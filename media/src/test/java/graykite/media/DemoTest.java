@@ -183,6 +183,8 @@ class DemoTest {
             before = last;
             last = gap;
         }
+        // A syllable opens and shuts the mouth, and people say 2 to 7 of them a second (common practice: 4 to 6 in
+        // talk).
         double aSecond = changes / (spoken.length());
         assertTrue(aSecond > 3 && aSecond < 16, aSecond + " turns a second");
         assertEquals(0, pops, "pops");

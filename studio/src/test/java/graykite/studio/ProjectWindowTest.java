@@ -171,6 +171,14 @@ class ProjectWindowTest extends RealWindow {
         }
         run(() -> workspace.jump(3));
         assertEquals(onFx(() -> workspace.project()), again, "ten clicks or ten edits, the same project");
+        run(() -> workspace.jump(1));
+        run(() -> workspace.edit(new LineEdit.SetGain("a", 6)));
+        assertEquals(3, onFx(() -> list.getItems().size()), "what was undone is gone, and the open list knows");
+        run(() -> list.getSelectionModel().clearAndSelect(0));
+        robot.clickOn("#history-copy");
+        settle();
+        assertEquals(
+                1, onFx(() -> Clipboard.getSystemClipboard().getString().lines().count()));
     }
 
     /** The desk is put away and comes back; the face has the screen for itself; rows fold. */

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.edit.ActingEdit;
+import graykite.edit.ReadingEdit;
 import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
 import graykite.project.Project;
@@ -249,6 +250,29 @@ class WindowTest extends RealWindow {
         settle();
         assertTrue(robot.lookup(n -> n instanceof CommandOverlay).tryQuery().isEmpty());
         assertEquals(Knot.PROOF, onFx(() -> window.knot().get()));
+    }
+
+    /** A word that is chosen may be gone after the next edit: then nothing is chosen, and keys that work on it do nothing. */
+    @Test
+    void whatIsChosenGoesWithItsWord(FxRobot robot) throws Exception {
+        openDemo(robot);
+        int last = onFx(() -> workspace.timing().orElseThrow().words().size() - 1);
+        onFx(() -> {
+            workspace.selection().set(new Selection(last, 0));
+            workspace.edit(new ReadingEdit.ClearReading(workspace.lineId().get(), 5));
+            return null;
+        });
+        assertEquals(Selection.NONE, onFx(() -> workspace.selection().get()));
+        onFx(() -> {
+            workspace.readings().readSection(0, last, "boat");
+            window.actions().stream().filter(a -> a.name().startsWith("Nudge")).forEach(a -> a.run()
+                    .run());
+            return null;
+        });
+        assertTrue(onFx(() -> workspace.timing().orElseThrow().words().isEmpty()));
+        run(workspace::undo);
+        assertEquals(
+                last + 1, onFx(() -> workspace.timing().orElseThrow().words().size()));
     }
 
     @Test

@@ -40,7 +40,7 @@ public final class VoiceDesk extends Desk {
     private final Parts.Tuner gain;
     private final TextField startFrame = new TextField("0");
     private final ComboBox<String> channel = new ComboBox<>();
-    private final CheckBox loudness = new CheckBox("Loudness");
+    private final CheckBox loudness = new CheckBox("Level");
     private final CheckBox pitch = new CheckBox("Pitch");
     private final VBox use;
     private final RecordCard record;
@@ -80,7 +80,8 @@ public final class VoiceDesk extends Desk {
         channel.setAccessibleText("Channel that is heard");
         channel.setTooltip(new Tooltip("Where two people were recorded on two channels, choose one"));
         channel.setOnAction(e -> chooseChannel());
-        loudness.setTooltip(new Tooltip("Draws how loud the line is over its wave"));
+        loudness.setTooltip(
+                new Tooltip("Draws the level over the wave, in decibels below the loudest that a recording can hold"));
         pitch.setTooltip(new Tooltip("Draws the voice's pitch over its wave, 60 to 500 Hz"));
         loudness.selectedProperty().bindBidirectional(workspace.overlays().loudness());
         pitch.selectedProperty().bindBidirectional(workspace.overlays().pitch());

@@ -106,7 +106,8 @@ public final class Readings {
         Project project = workspace.project();
         workspace
                 .line()
-                .filter(l -> l.sound().isPresent() && l.timing().isPresent())
+                .filter(l -> l.sound().isPresent()
+                        && l.timing().filter(t -> last < t.words().size()).isPresent())
                 .ifPresent(line -> start(
                         "Reading a section of",
                         line,

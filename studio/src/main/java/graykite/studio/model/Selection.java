@@ -9,6 +9,15 @@ import java.util.Optional;
 public record Selection(int word, int phone) {
     public static final Selection NONE = new Selection(-1, -1);
 
+    /** As much of it as a reading still has: words may be gone after an undo. */
+    Selection still(Optional<Timing> timing) {
+        int words = timing.map(t -> t.words().size()).orElse(0);
+        if (word < 0 || word >= words) {
+            return NONE;
+        }
+        return phone < timing.orElseThrow().words().get(word).phones().size() ? this : new Selection(word, -1);
+    }
+
     /** When it is spoken. */
     Optional<TimeRange> in(Timing timing) {
         if (word < 0 || word >= timing.words().size()) {

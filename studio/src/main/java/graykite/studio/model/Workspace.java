@@ -260,6 +260,7 @@ public final class Workspace extends OpenProject {
             sceneId.set("");
             return;
         }
+        selection.set(selection.get().still(timing()));
         derivation.want(new Derivation.Wish(seen(), lineId.get(), sceneId.get()));
     }
 

@@ -6,6 +6,7 @@ import graykite.studio.model.Workspace;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import javafx.beans.value.ChangeListener;
 import javafx.collections.FXCollections;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -43,6 +44,13 @@ public final class HistoryOverlay extends Overlay {
         list.setCellFactory(v -> new StepCell());
         VBox.setVgrow(list, Priority.ALWAYS);
         history();
+        ChangeListener<History> follow = (o, before, now) -> history();
+        workspace.history().addListener(follow);
+        sceneProperty().addListener((o, before, now) -> {
+            if (now == null) {
+                workspace.history().removeListener(follow);
+            }
+        });
         list.setOnMouseClicked(e -> {
             if (e.getClickCount() == 2) {
                 go();
@@ -108,12 +116,13 @@ public final class HistoryOverlay extends Overlay {
         @Override
         protected void updateItem(Integer step, boolean empty) {
             super.updateItem(step, empty);
-            if (empty || step == null) {
+            History history = workspace.history().get();
+            // Between an edit and the new list the old cells are drawn once more.
+            if (empty || step == null || step >= history.steps().size()) {
                 setText(null);
                 setOpacity(1);
                 return;
             }
-            History history = workspace.history().get();
             String name =
                     step == 0 ? "As it was opened" : history.steps().get(step).name();
             setText((step == history.at() ? "▸ " : "    ") + name);

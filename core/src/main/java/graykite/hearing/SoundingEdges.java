@@ -2,19 +2,29 @@ package graykite.hearing;
 
 import graykite.reading.HeardPhone;
 import graykite.sound.Sound;
+import graykite.text.Phone;
 import java.util.Arrays;
 import java.util.List;
 
 /**
- * Where words before a pause stop sounding. The search and the network end a word once another sound is likelier, and a nasal, a
- * vowel or an l that fades is soon more like a pause than like itself; people see a mouth that shuts while the voice still
- * rings. So a last phone is lengthened for as long as the recording keeps on, without a new rise, above its own noise.
+ * Where words beside a pause are heard first and last. The search and the network end a word once another sound is likelier, and a
+ * nasal, a vowel or an l that fades is soon more like a pause than like itself; people see a mouth that shuts while the voice still
+ * rings. So a last phone is lengthened for as long as the recording keeps on, without a new rise, above its own noise; and a
+ * first one begins where the recording rises out of it. The first phone of a stop or an affricate stays where it was found: it begins
+ * with silence, while the mouth is shut already.
  */
-final class SoundingEnds {
+final class SoundingEdges {
     /** Seconds from one level to the next; the steps and windows of Loudness are so broad that ends come out 15 ms late. */
     private static final double HOP = 0.005;
     /** Samples of a level: 30 ms, so that a low voice does not tremble in it. */
     private static final int WINDOW = 480;
+
+    /** Samples of a level that tells beginnings: 10 ms, as they are abrupt. */
+    private static final int SHARP = 160;
+    /** Seconds by which a beginning is moved at most. */
+    private static final double EARLIER = 0.12;
+
+    private static final double LATER = 0.08;
 
     /** Decibels below the loudest of the word at which nothing of it is heard any more. */
     private static final double HEARD = 30;
@@ -37,29 +47,71 @@ final class SoundingEnds {
     private static final int SHORT = 40;
 
     private final double[] levels;
+    private final double[] sharp;
     private final double quietest;
 
-    private SoundingEnds(double[] levels) {
+    private SoundingEdges(double[] levels, double[] sharp) {
         this.levels = levels;
+        this.sharp = sharp;
         this.quietest = quantile(levels, 0, levels.length, 0.02);
     }
 
     /** @param sound one channel at 16 kHz */
-    static SoundingEnds of(Sound sound) {
+    static SoundingEdges of(Sound sound) {
+        return new SoundingEdges(levels(sound, WINDOW), levels(sound, SHARP));
+    }
+
+    private static double[] levels(Sound sound, int window) {
         float[] samples = sound.mixed();
         int step = (int) Math.round(HOP * sound.rate());
         double[] levels = new double[samples.length / step + 1];
         for (int f = 0; f < levels.length; f++) {
             int middle = f * step;
             double power = 0;
-            int from = Math.max(0, middle - WINDOW / 2);
-            int to = Math.min(samples.length, middle + WINDOW / 2);
+            int from = Math.max(0, middle - window / 2);
+            int to = Math.min(samples.length, middle + window / 2);
             for (int i = from; i < to; i++) {
                 power += samples[i] * (double) samples[i];
             }
             levels[f] = 10 * Math.log10(power / Math.max(1, to - from) + 1e-12);
         }
-        return new SoundingEnds(levels);
+        return levels;
+    }
+
+    /** Moves first phones after a pause in place to where they are heard first. */
+    void begin(List<HeardPhone> heard, double[] times, double[] given) {
+        for (int i = 1; i < heard.size(); i++) {
+            HeardPhone first = heard.get(i);
+            boolean stops =
+                    first.phone().kind() == Phone.Kind.STOP || first.phone().kind() == Phone.Kind.AFFRICATE;
+            if (first.word() == HeardPhone.PAUSE
+                    || heard.get(i - 1).word() != HeardPhone.PAUSE
+                    || stops
+                    || !Double.isNaN(given[i])) {
+                continue;
+            }
+            times[i] = beginning(times[i - 1], times[i], times[i + 1]);
+        }
+    }
+
+    private double beginning(double pause, double found, double end) {
+        int at = frame(found);
+        int earliest = Math.max(frame(pause + LEFT), at - (int) Math.round(EARLIER / HOP));
+        int latest = Math.min(frame(Math.min(found + LATER, end - LEFT)), sharp.length - 1);
+        double loudest = highest(at, frame(found + BEFORE / 2));
+        double limit = Math.max(loudest - HEARD, noise(frame(pause), at) + ABOVE_NOISE);
+        int f = at;
+        if (sharp[f] >= limit) {
+            // A short pause may be the fading word before: what sounds in it tells nothing about the next.
+            while (at - frame(pause) > SHORT && f > earliest && sharp[f - 1] >= limit) {
+                f--;
+            }
+            return f == at ? found : f * HOP;
+        }
+        while (f < latest && sharp[f] < limit) {
+            f++;
+        }
+        return f >= latest ? found : f * HOP;
     }
 
     /**

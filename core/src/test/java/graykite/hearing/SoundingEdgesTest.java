@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-/** Where a fading voice stops, on sounds whose fading is known. */
-class SoundingEndsTest {
+/** Where a voice is heard first and last, on sounds whose rise and fading are known. */
+class SoundingEdgesTest {
     private static final int RATE = 16_000;
     private static final double[] FREE = {Double.NaN, Double.NaN, Double.NaN, Double.NaN};
 
@@ -45,7 +45,7 @@ class SoundingEndsTest {
                 phone(HeardPhone.PAUSE, Phone.SIL, 1, nextWord),
                 phone(1, Phone.AA, nextWord, 2));
         double[] times = {0.4, 1, nextWord, 2};
-        SoundingEnds.of(sound).lengthen(heard, times, given);
+        SoundingEdges.of(sound).lengthen(heard, times, given);
         assertEquals(0.4, times[0]);
         assertEquals(nextWord, times[2]);
         return times[1];
@@ -101,5 +101,47 @@ class SoundingEndsTest {
         assertEquals(1.14, end(fading, Phone.N, 1.15, FREE), 0.006);
         Sound quiet = hum(t -> t < 0.4 || t > 1.03 && t < 1.15 ? -90 : 0);
         assertEquals(1.03, end(quiet, Phone.N, 1.15, FREE), 0.025);
+    }
+
+    // --- where it begins ---
+
+    /** A pause up to a time, then a word whose first phone was found at another. */
+    private static double start(Sound sound, Phone first, double pauseFrom, double found, double given) {
+        List<HeardPhone> heard = List.of(
+                phone(0, Phone.AA, 0, pauseFrom),
+                phone(HeardPhone.PAUSE, Phone.SIL, pauseFrom, found),
+                phone(1, first, found, 1.6),
+                phone(1, Phone.N, 1.6, 2));
+        double[] times = {0, pauseFrom, found, 1.6, 2};
+        double[] held = {Double.NaN, Double.NaN, given, Double.NaN, Double.NaN};
+        SoundingEdges.of(sound).begin(heard, times, held);
+        assertEquals(pauseFrom, times[1]);
+        assertEquals(1.6, times[3]);
+        return times[2];
+    }
+
+    @Test
+    void aWordBeginsWhereItRisesOutOfThePause() {
+        Sound sound = hum(t -> t < 0.3 || t > 1 ? 0 : -90);
+        assertEquals(1, start(sound, Phone.AA, 0.3, 0.95, Double.NaN), 0.012, "found too early");
+        assertEquals(1, start(sound, Phone.AA, 0.3, 1.06, Double.NaN), 0.012, "found too late");
+        assertEquals(1, start(sound, Phone.F, 0.3, 1.06, Double.NaN), 0.012);
+        assertEquals(0.95, start(sound, Phone.AA, 0.3, 0.95, 0.95), "held by hand");
+    }
+
+    /** The mouth is shut before a p is heard; and no beginning is sought far away. */
+    @Test
+    void stopsBeginInSilence() {
+        Sound sound = hum(t -> t < 0.3 || t > 1 ? 0 : -90);
+        assertEquals(0.95, start(sound, Phone.P, 0.3, 0.95, Double.NaN));
+        assertEquals(0.95, start(sound, Phone.CH, 0.3, 0.95, Double.NaN));
+        assertEquals(0.8, start(sound, Phone.AA, 0.3, 0.8, Double.NaN));
+    }
+
+    /** What sounds in a short pause may be the word before. */
+    @Test
+    void aShortPauseIsNotTakenFromTheWordBefore() {
+        Sound sound = hum(t -> 0);
+        assertEquals(0.4, start(sound, Phone.AA, 0.3, 0.4, Double.NaN));
     }
 }
