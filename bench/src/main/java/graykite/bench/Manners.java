@@ -23,30 +23,46 @@ final class Manners {
     /** A song and when each of its phones sounds. */
     record Song(Sound sound, List<Said> phones) {}
 
-    /** Vowels are held, consonants stay as long as they were. */
+    /** Half of each vowel is held; how it begins and ends, and the consonants, stay as long as they were. */
     static Song sung(Sound clean, List<Said> phones) {
         List<float[]> parts = new ArrayList<>();
         List<Said> sung = new ArrayList<>();
-        double at = 0;
+        int length = 0;
         for (Said phone : phones) {
             double end = Math.min(phone.end(), clean.duration());
             if (end <= phone.start()) {
                 continue;
             }
-            Sound part = clean.cut(new TimeRange(phone.start(), end));
-            float[] samples = (phone.phone().isVowel() ? Stretch.atSpeed(part, 1 / HELD) : part).mixed();
-            double length = samples.length / (double) clean.rate();
-            parts.add(faded(samples));
-            sung.add(new Said(phone.phone(), at, at + length));
-            at += length;
+            int before = length;
+            TimeRange middle = held(phone, end);
+            double speed = phone.phone().isVowel() ? 1 / (2 * HELD - 1) : 1;
+            for (float[] part : List.of(
+                    clean.cut(new TimeRange(phone.start(), middle.start())).mixed(),
+                    faded(Stretch.atSpeed(clean.cut(middle), speed).mixed()),
+                    clean.cut(new TimeRange(middle.end(), end)).mixed())) {
+                parts.add(part);
+                length += part.length;
+            }
+            double rate = clean.rate();
+            sung.add(new Said(phone.phone(), before / rate, length / rate));
         }
-        float[] all = new float[parts.stream().mapToInt(p -> p.length).sum()];
+        float[] all = new float[length];
         int from = 0;
         for (float[] part : parts) {
             System.arraycopy(part, 0, all, from, part.length);
             from += part.length;
         }
         return new Song(Sound.mono(all, clean.rate()), sung);
+    }
+
+    /** The half of a vowel that is held: its middle, or what comes before the glide of a diphthong (common practice). */
+    private static TimeRange held(Said phone, double end) {
+        double length = end - phone.start();
+        return switch (phone.phone().kind()) {
+            case VOWEL -> new TimeRange(phone.start() + 0.25 * length, phone.start() + 0.75 * length);
+            case DIPHTHONG -> new TimeRange(phone.start() + 0.1 * length, phone.start() + 0.6 * length);
+            default -> new TimeRange(phone.start(), end);
+        };
     }
 
     private static float[] faded(float[] samples) {
