@@ -1,10 +1,11 @@
 package graykite.format;
 
+import graykite.text.TimeLine;
+import graykite.time.TimeRange;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Locale;
 
 /** Writes subtitles as SubRip, and as WebVTT (W3C) in which several speakers are named by voice tags. */
 public final class SubtitleFiles {
@@ -17,9 +18,7 @@ public final class SubtitleFiles {
             Cue cue = cues.get(c);
             text.append(c + 1)
                     .append('\n')
-                    .append(clock(cue.start(), ','))
-                    .append(" --> ")
-                    .append(clock(cue.end(), ','))
+                    .append(times(cue).replace('.', ','))
                     .append('\n')
                     .append(String.join("\n", cue.lines()))
                     .append("\n\n");
@@ -35,9 +34,7 @@ public final class SubtitleFiles {
             Cue cue = cues.get(c);
             text.append(c + 1)
                     .append('\n')
-                    .append(clock(cue.start(), '.'))
-                    .append(" --> ")
-                    .append(clock(cue.end(), '.'))
+                    .append(times(cue))
                     .append('\n')
                     .append(several ? "<v " + escaped(cue.speaker()) + ">" : "")
                     .append(escaped(String.join("\n", cue.lines())))
@@ -50,15 +47,7 @@ public final class SubtitleFiles {
         return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
     }
 
-    private static String clock(double seconds, char point) {
-        long millis = Math.round(seconds * 1000);
-        return String.format(
-                Locale.ROOT,
-                "%02d:%02d:%02d%s%03d",
-                millis / 3_600_000,
-                millis / 60_000 % 60,
-                millis / 1000 % 60,
-                point,
-                millis % 1000);
+    private static String times(Cue cue) {
+        return TimeLine.written(new TimeRange(cue.start(), cue.end()));
     }
 }

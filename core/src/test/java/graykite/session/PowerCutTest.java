@@ -28,8 +28,9 @@ class PowerCutTest {
         for (int i = 0; i < TIMES; i += 2) {
             Attempt one = new Attempt(folder.resolve("a" + i), i);
             Attempt two = new Attempt(folder.resolve("b" + i), i + 1);
-            int earlier = 700 + random.nextInt(900);
-            Thread.sleep(earlier);
+            one.begin();
+            two.begin();
+            Thread.sleep(random.nextInt(900));
             long firstCut = one.kill();
             Thread.sleep(random.nextInt(200));
             long secondCut = two.kill();
@@ -61,6 +62,14 @@ class PowerCutTest {
                     .redirectOutput(told.toFile())
                     .redirectError(ProcessBuilder.Redirect.INHERIT)
                     .start();
+        }
+
+        /** Waits until it scribbles, however slow the machine is. */
+        void begin() throws Exception {
+            for (int waits = 0; Files.size(told) == 0; waits++) {
+                assertTrue(waits < 3000 && process.isAlive(), "it should begin");
+                Thread.sleep(10);
+            }
         }
 
         /** As kill -9 does. */

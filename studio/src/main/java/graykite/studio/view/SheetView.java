@@ -69,6 +69,7 @@ public final class SheetView extends Pane {
         setPrefHeight(wantedHeight());
         setMinHeight(100);
         getChildren().addAll(canvas, playhead, scroll, editor);
+        FocusFrame.over(this);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText("The sheet: ruler, wave, words, sounds and mouth over time");

@@ -54,6 +54,7 @@ final class StageEye extends StackPane {
         ring.setMouseTransparent(true);
         ring.setVisible(false);
         getChildren().addAll(image, ring, hint, mark);
+        FocusFrame.over(this);
         widthProperty().addListener((o, b, n) -> stage.request());
         heightProperty().addListener((o, b, n) -> stage.request());
         camera.addListener((o, b, n) -> stage.request());
