@@ -11,7 +11,7 @@ import java.util.Optional;
 
 /** Finds the words of a script in a sound: strictly first, and where they fit badly with a way round each of them. */
 final class ScriptSearch {
-    /** Natural logarithm of how much likelier, a word, a line must be without the times that its script says to go without. */
+    /** Natural logarithm of how much likelier, a word, a line must be without the times that its script says to go without. Chosen, not measured. */
     private static final double ELSEWHERE = 15;
 
     private final Aligner aligner;

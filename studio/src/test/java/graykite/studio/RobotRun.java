@@ -44,7 +44,7 @@ import javafx.stage.Stage;
 import javafx.stage.Window;
 
 /**
- * Edits the demo at random in the real window, always the same way for the same start number, and tells every minute what memory and
+ * Edits the demo at random in the real window, by dice that the start number fixes (the course also depends on the machine), and tells every minute what memory and
  * handles have become; no part of what ships. Ends with 1 when anything threw.
  */
 public final class RobotRun {
