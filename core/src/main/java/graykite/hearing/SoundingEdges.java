@@ -28,6 +28,8 @@ final class SoundingEdges {
 
     /** Decibels below the loudest of the word at which nothing of it is heard any more. */
     private static final double HEARD = 30;
+    /** As much of a beginning: there is no room that rings on before a word, so nearly all that stands out of the noise is it. */
+    private static final double HEARD_FIRST = 50;
     /** Decibels that a sound stands out of the noise of the pause. */
     private static final double ABOVE_NOISE = 10;
     /** A rise by so many decibels, once the word has faded by {@link #FADED}, is something new: a breath, a click. */
@@ -90,7 +92,11 @@ final class SoundingEdges {
                     || !Double.isNaN(given[i])) {
                 continue;
             }
-            times[i] = beginning(times[i - 1], times[i], times[i + 1]);
+            double heardFirst = beginning(times[i - 1], times[i], times[i + 1]);
+            // The first breath of s or h is softer than any limit; the network hears it by its hiss.
+            if (heardFirst < times[i] || first.phone().kind() != Phone.Kind.FRICATIVE) {
+                times[i] = heardFirst;
+            }
         }
     }
 
@@ -99,7 +105,7 @@ final class SoundingEdges {
         int earliest = Math.max(frame(pause + LEFT), at - (int) Math.round(EARLIER / HOP));
         int latest = Math.min(frame(Math.min(found + LATER, end - LEFT)), sharp.length - 1);
         double loudest = highest(at, frame(found + BEFORE / 2));
-        double limit = Math.max(loudest - HEARD, noise(frame(pause), at) + ABOVE_NOISE);
+        double limit = Math.max(loudest - HEARD_FIRST, noise(frame(pause), at) + ABOVE_NOISE);
         int f = at;
         if (sharp[f] >= limit) {
             // A short pause may be the fading word before: what sounds in it tells nothing about the next.

@@ -138,6 +138,16 @@ class SoundingEdgesTest {
         assertEquals(0.8, start(sound, Phone.AA, 0.3, 0.8, Double.NaN));
     }
 
+    /** A vowel that swells slowly begins with its first tone; a fricative's first breath is left to where its hiss was found. */
+    @Test
+    void softBeginningsAreTheWord() {
+        Sound swelling = hum(t -> t < 0.3 ? 0 : t < 1 ? -120 : t < 1.06 ? -36 : 0);
+        assertEquals(1, start(swelling, Phone.AA, 0.3, 1.05, Double.NaN), 0.012);
+        Sound breath = hum(t -> t < 0.3 ? 0 : t < 1.02 ? -120 : t < 1.06 ? -70 : 0);
+        assertEquals(1, start(breath, Phone.HH, 0.3, 1, Double.NaN));
+        assertEquals(1.06, start(breath, Phone.AA, 0.3, 1, Double.NaN), 0.012);
+    }
+
     /** What sounds in a short pause may be the word before. */
     @Test
     void aShortPauseIsNotTakenFromTheWordBefore() {
