@@ -24,7 +24,32 @@ final class Brush {
     private final float[] light = new float[3];
     private final float[] sum = new float[3];
 
+    /** Paints a row of tiles whose outlines are looked at closely. */
     void paint(int row, Tiles tiles, Shader shader, Edges edges, Canvas canvas) {
+        paint(row, tiles, shader, canvas, (tile, left, top, columns, rows) -> {
+            for (int y = 0; y < rows; y++) {
+                mixed[y] |= edges.seen(left, top + y, columns, coarse.depth, coarse.at(0, y));
+            }
+            lookCloser(tiles, tile, shader.scene(), canvas, left, top);
+        });
+    }
+
+    /** The same with one point a pixel everywhere; where things meet is left for the softening. */
+    void paintQuickly(int row, Tiles tiles, Shader shader, Softening softening, Canvas canvas) {
+        paint(row, tiles, shader, canvas, (tile, left, top, columns, rows) -> {
+            for (int y = 0; y < rows; y++) {
+                softening.mark(row, mixed[y] & -1 >>> SIDE - columns, (top + y) * canvas.width() + left);
+                mixed[y] = 0;
+            }
+        });
+    }
+
+    /** What is done about the mixed pixels of a tile. */
+    private interface Outlines {
+        void found(int tile, int left, int top, int columns, int rows);
+    }
+
+    private void paint(int row, Tiles tiles, Shader shader, Canvas canvas, Outlines outlines) {
         for (int column = 0; column < tiles.across; column++) {
             int tile = row * tiles.across + column;
             int left = column * SIDE;
@@ -37,8 +62,8 @@ final class Brush {
             }
             coarse.begin(shader.scene(), tiles, tile, canvas.width(), canvas.height());
             look(tiles, tile, shader.scene());
-            findMixed(edges, left, top, columns, rows);
-            lookCloser(tiles, tile, shader.scene(), canvas, left, top);
+            findMixed(columns, rows);
+            outlines.found(tile, left, top, columns, rows);
             for (int y = 0; y < rows; y++) {
                 row(left, top + y, columns, y, shader, canvas);
             }
@@ -70,8 +95,8 @@ final class Brush {
         }
     }
 
-    /** Finds the pixels through which an outline runs, or beside which something else is seen. */
-    private void findMixed(Edges edges, int left, int top, int columns, int rows) {
+    /** Finds the pixels beside which something else is seen. */
+    private void findMixed(int columns, int rows) {
         Arrays.fill(mixed, 0);
         float[] depth = coarse.depth;
         int[] seen = coarse.seen;
@@ -91,9 +116,6 @@ final class Brush {
                     mixBoth(x, y, at);
                 }
             }
-        }
-        for (int y = 0; y < rows; y++) {
-            mixed[y] |= edges.seen(left, top + y, columns, depth, coarse.at(0, y));
         }
     }
 

@@ -1,12 +1,11 @@
 package graykite.picture;
 
-import static graykite.base.Require.requireThat;
-
 import graykite.geometry.Vec;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
-/** All surfaces of one picture, projected onto the grid of samples. */
+/** All surfaces of one picture, projected onto the grid of samples. Keeps its buffers from one picture to the next. */
 final class Projection {
     /** What most pixels ask for comes first, so that it lies in one line of the processor's cache. */
     static final int LIT = 0;
@@ -18,10 +17,8 @@ final class Projection {
     static final int NORMAL = 12;
     static final int STRIDE = 16;
 
-    /** A picture holds up to 4 million triangles in up to 1023 surfaces. */
+    /** A picture holds up to 4 million triangles. */
     static final int TAG_BITS = 22;
-
-    static final int MOST_SURFACES = 1023;
 
     /** Nearness where nothing is: infinitely far away. */
     static final float NOTHING = -1;
@@ -29,129 +26,153 @@ final class Projection {
     static final int TAG_MASK = (1 << TAG_BITS) - 1;
 
     /** A picture of nothing. */
-    static final Projection EMPTY = new Projection(List.of(), Camera.FRONT, 1, 1);
+    static final Projection EMPTY = new Projection();
 
-    final int triangleCount;
-    final int[] corners;
-    final int[] facing;
+    private static final int PARTS = 4;
+
+    private Assembly assembly = new Assembly(List.of());
+    int triangleCount;
+    int[] corners = assembly.corners;
+    /** The triangles that turn their outside to the camera. */
+    int[] facing = new int[0];
+
     int facingCount;
-    final float[] screenX;
-    final float[] screenY;
+    float[] screenX = new float[0];
+    float[] screenY = new float[0];
     /**
      * How near a vertex is: the camera's distance by its own, less 1, so that the digits of a float go to differences.
      * Changes evenly across the screen.
      */
-    final float[] nearness;
+    float[] nearness = new float[0];
     /** Everything that shading asks of a vertex, side by side in memory: light, nearness, screen, colour, place, normal. */
-    final float[] vertices;
+    float[] vertices = new float[0];
+    /** Vertices of triangles that face the camera. */
+    private boolean[] seen = new boolean[0];
 
-    final Material[] materials;
-    /** A texture for each surface, and which surfaces have holes in it. */
-    private final Texture[] textures;
-
-    private final boolean[] holes;
-    private final boolean[] litAtVertices;
-    private final int[] firstVertex;
-    private final float[][] uv;
-    private final short[] surfaceOf;
-    private final short[] surfaceOfVertex;
-
-    Projection(List<Surface> surfaces, Camera camera, int columns, int rows) {
-        requireThat(surfaces.size() <= MOST_SURFACES, "A picture holds up to %d surfaces.", MOST_SURFACES);
-        int count = surfaces.stream().mapToInt(Surface::vertexCount).sum();
-        triangleCount = surfaces.stream().mapToInt(Surface::triangleCount).sum();
-        requireThat(triangleCount <= TAG_MASK, "A picture holds up to %d triangles.", TAG_MASK);
-        corners = new int[3 * triangleCount];
-        screenX = new float[count];
-        screenY = new float[count];
-        nearness = new float[count];
-        vertices = new float[STRIDE * count];
-        materials = new Material[surfaces.size()];
-        textures = new Texture[surfaces.size()];
-        holes = new boolean[surfaces.size()];
-        litAtVertices = new boolean[surfaces.size()];
-        firstVertex = new int[surfaces.size()];
-        uv = new float[surfaces.size()][];
-        surfaceOf = new short[triangleCount];
-        surfaceOfVertex = new short[count];
-        int vertex = 0;
-        int triangle = 0;
-        for (int s = 0; s < surfaces.size(); s++) {
-            Surface surface = surfaces.get(s);
-            materials[s] = surface.material();
-            firstVertex[s] = vertex;
-            litAtVertices[s] = surface.texture().isEmpty()
-                    && !surface.material().polished()
-                    && !surface.material().painted();
-            uv[s] = surface.uv();
-            if (surface.texture().isPresent()) {
-                textures[s] = surface.texture().get();
-                holes[s] = textures[s].hasHoles();
-            }
-            int n = surface.vertexCount();
-            for (int i = 0; i < n; i++) {
-                int at = STRIDE * (vertex + i);
-                System.arraycopy(surface.positions(), 3 * i, vertices, at + PLACE, 3);
-                System.arraycopy(surface.normals(), 3 * i, vertices, at + NORMAL, 3);
-                System.arraycopy(surface.colours(), 3 * i, vertices, at + COLOUR, 3);
-            }
-            int[] t = surface.triangles();
-            for (int i = 0; i < t.length; i++) {
-                corners[3 * triangle + i] = t[i] + vertex;
-            }
-            Arrays.fill(surfaceOf, triangle, triangle + t.length / 3, (short) s);
-            Arrays.fill(surfaceOfVertex, vertex, vertex + n, (short) s);
-            vertex += n;
-            triangle += t.length / 3;
+    /** Takes the surfaces of a picture in place of those before. */
+    void take(List<Surface> surfaces, Camera camera, int columns, int rows) {
+        if (!assembly.isOf(surfaces)) {
+            assembly = new Assembly(surfaces);
+            triangleCount = assembly.triangleCount;
+            corners = assembly.corners;
+            facing = new int[triangleCount];
+            screenX = new float[assembly.vertexCount];
+            screenY = new float[assembly.vertexCount];
+            nearness = new float[assembly.vertexCount];
+            vertices = new float[STRIDE * assembly.vertexCount];
+            seen = new boolean[assembly.vertexCount];
         }
-        project(camera, columns, rows);
-        facing = new int[triangleCount];
+        View view = View.of(camera, columns, rows);
+        IntStream.range(0, surfaces.size())
+                .parallel()
+                .forEach(s -> project(surfaces.get(s), assembly.firstVertex[s], view));
         findFacing();
     }
 
-    private void project(Camera camera, int columns, int rows) {
-        Vec right = camera.right();
-        Vec up = camera.up();
-        Vec back = camera.back();
-        Vec eye = camera.target().plus(back.times(camera.distance()));
-        double scale = rows / camera.height() * camera.distance();
-        for (int i = 0; i < screenX.length; i++) {
-            double x = vertices[STRIDE * i + PLACE] - eye.x();
-            double y = vertices[STRIDE * i + PLACE + 1] - eye.y();
-            double z = vertices[STRIDE * i + PLACE + 2] - eye.z();
-            double away = -(x * back.x() + y * back.y() + z * back.z());
-            double inverse = away > 1 ? 1 / away : 1;
-            screenX[i] = (float) (columns / 2.0 + (x * right.x() + y * right.y() + z * right.z()) * scale * inverse);
-            screenY[i] = (float) (rows / 2.0 - (x * up.x() + y * up.y() + z * up.z()) * scale * inverse);
-            nearness[i] = (float) (camera.distance() * inverse - 1);
-            vertices[STRIDE * i + DEPTH] = nearness[i];
-            vertices[STRIDE * i + SCREEN] = screenX[i];
-            vertices[STRIDE * i + SCREEN + 1] = screenY[i];
+    /** Where the camera is and what a millimetre before it measures in the picture, as plain numbers. */
+    private record View(Vec right, Vec up, Vec back, Vec eye, double distance, double scale, double x, double y) {
+        static View of(Camera camera, int columns, int rows) {
+            Vec back = camera.back();
+            return new View(
+                    camera.right(),
+                    camera.up(),
+                    back,
+                    camera.target().plus(back.times(camera.distance())),
+                    camera.distance(),
+                    rows / camera.height() * camera.distance(),
+                    columns / 2.0,
+                    rows / 2.0);
         }
     }
 
-    /** Lists the triangles that turn their outside to the camera. */
+    private void project(Surface surface, int first, View view) {
+        float[] places = surface.positions();
+        float[] normals = surface.normals();
+        float[] colours = surface.colours();
+        float[] v = vertices;
+        double rx = view.right.x();
+        double ry = view.right.y();
+        double rz = view.right.z();
+        double ux = view.up.x();
+        double uy = view.up.y();
+        double uz = view.up.z();
+        double bx = view.back.x();
+        double by = view.back.y();
+        double bz = view.back.z();
+        double ex = view.eye.x();
+        double ey = view.eye.y();
+        double ez = view.eye.z();
+        for (int i = first, from = 0; from < places.length; i++, from += 3) {
+            int at = STRIDE * i;
+            double x = places[from] - ex;
+            double y = places[from + 1] - ey;
+            double z = places[from + 2] - ez;
+            double away = -(x * bx + y * by + z * bz);
+            double inverse = away > 1 ? 1 / away : 1;
+            screenX[i] = (float) (view.x + (x * rx + y * ry + z * rz) * view.scale * inverse);
+            screenY[i] = (float) (view.y - (x * ux + y * uy + z * uz) * view.scale * inverse);
+            nearness[i] = (float) (view.distance * inverse - 1);
+            v[at + DEPTH] = nearness[i];
+            v[at + SCREEN] = screenX[i];
+            v[at + SCREEN + 1] = screenY[i];
+            // Single steps: a copy of three numbers costs more than the numbers.
+            v[at + COLOUR] = colours[from];
+            v[at + COLOUR + 1] = colours[from + 1];
+            v[at + COLOUR + 2] = colours[from + 2];
+            v[at + PLACE] = places[from];
+            v[at + PLACE + 1] = places[from + 1];
+            v[at + PLACE + 2] = places[from + 2];
+            v[at + NORMAL] = normals[from];
+            v[at + NORMAL + 1] = normals[from + 1];
+            v[at + NORMAL + 2] = normals[from + 2];
+        }
+    }
+
     private void findFacing() {
-        for (int t = 0; t < triangleCount; t++) {
+        Arrays.fill(seen, false);
+        int[] counts = IntStream.range(0, PARTS)
+                .parallel()
+                .map(part -> findFacing(triangleCount * part / PARTS, triangleCount * (part + 1) / PARTS))
+                .toArray();
+        facingCount = 0;
+        for (int part = 0; part < PARTS; part++) {
+            System.arraycopy(facing, triangleCount * part / PARTS, facing, facingCount, counts[part]);
+            facingCount += counts[part];
+        }
+    }
+
+    /** Lists those of some triangles at their own place in the list, and tells how many. */
+    private int findFacing(int from, int to) {
+        int next = from;
+        for (int t = from; t < to; t++) {
             int a = corners[3 * t];
             int b = corners[3 * t + 1];
             int c = corners[3 * t + 2];
             float area = (screenX[b] - screenX[a]) * (screenY[c] - screenY[a])
                     - (screenX[c] - screenX[a]) * (screenY[b] - screenY[a]);
             if (area < -1e-4f) {
-                facing[facingCount++] = t;
+                facing[next++] = t;
+                seen[a] = true;
+                seen[b] = true;
+                seen[c] = true;
             }
         }
+        return next - from;
+    }
+
+    /** True when a triangle that faces the camera has this corner. */
+    boolean isSeen(int vertex) {
+        return seen[vertex];
     }
 
     /** A triangle's number with its surface's number above it. */
     int tagged(int triangle) {
-        return surfaceOf[triangle] << TAG_BITS | triangle;
+        return assembly.surfaceOf[triangle] << TAG_BITS | triangle;
     }
 
     /** Number of the surface of a triangle. */
     int surface(int triangle) {
-        return surfaceOf[triangle];
+        return assembly.surfaceOf[triangle];
     }
 
     /** Nearness of the nearest corner of a triangle. */
@@ -163,39 +184,39 @@ final class Projection {
 
     /** True when a triangle's surface lets one look through parts of it. */
     boolean hasHoles(int tag) {
-        return holes[tag >>> TAG_BITS];
+        return assembly.holes[tag >>> TAG_BITS];
     }
 
     /** True when a triangle's light is that of its corners, so that no point of it needs to be shaded by itself. */
     boolean litAtVertices(int triangle) {
-        return litAtVertices[surfaceOf[triangle]];
+        return assembly.litAtVertices[assembly.surfaceOf[triangle]];
     }
 
     /** True when a triangle's surface is textured. */
     boolean textured(int triangle) {
-        return textures[surfaceOf[triangle]] != null;
+        return assembly.textures[assembly.surfaceOf[triangle]] != null;
     }
 
     /** The texture that lies over a triangle; only where {@link #textured}. */
     Texture textureOf(int triangle) {
-        return textures[surfaceOf[triangle]];
+        return assembly.textures[assembly.surfaceOf[triangle]];
     }
 
     /** A texture coordinate of a vertex of a textured triangle: 0 for u, 1 for v. */
     float uv(int triangle, int vertex, int which) {
-        int s = surfaceOf[triangle];
-        return uv[s][2 * (vertex - firstVertex[s]) + which];
+        int s = assembly.surfaceOf[triangle];
+        return assembly.uv[s][2 * (vertex - assembly.firstVertex[s]) + which];
     }
 
     Material materialOf(int triangle) {
-        return materials[surfaceOf[triangle]];
+        return assembly.materials[assembly.surfaceOf[triangle]];
     }
 
     Material materialOfVertex(int vertex) {
-        return materials[surfaceOfVertex[vertex]];
+        return assembly.materials[assembly.surfaceOfVertex[vertex]];
     }
 
     int vertexCount() {
-        return surfaceOfVertex.length;
+        return assembly.surfaceOfVertex.length;
     }
 }

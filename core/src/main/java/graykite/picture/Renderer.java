@@ -20,7 +20,9 @@ public final class Renderer {
     private static final int SMALL = 40_000;
 
     private final ShadowMap shadows = new ShadowMap();
+    private final Projection scene = new Projection();
     private final Edges edges = new Edges();
+    private final Softening softening = new Softening();
     /** One for each row of tiles, kept between pictures. */
     private final List<Brush> brushes = new ArrayList<>();
 
@@ -30,6 +32,7 @@ public final class Renderer {
     private Backdrop backdrop = Backdrop.FELT;
     private Lighting lighting = Lighting.USUAL;
     private boolean clear;
+    private boolean quick;
     /** Receives 16 bits a colour besides, when somebody wants them: red, green, blue, opacity. */
     private short[] deep = new short[0];
 
@@ -57,6 +60,14 @@ public final class Renderer {
     }
 
     /**
+     * Whether the next pictures are drawn in two thirds of the time, because others follow them at once: outlines are softened rather
+     * than looked at closely, and shadows are cast for every second picture.
+     */
+    public void setQuick(boolean wanted) {
+        quick = wanted;
+    }
+
+    /**
      * Draws a picture.
      *
      * @param pixels receives width * height pixels, opaque unless the picture is clear
@@ -71,12 +82,19 @@ public final class Renderer {
             height = newHeight;
             paintGround();
         }
+        boolean soft = quick && width * height >= SMALL && deep.length == 0;
         Vec key = lighting.key(camera);
-        ForkJoinTask<?> casting = ForkJoinPool.commonPool().submit(() -> shadows.draw(surfaces, key));
+        ForkJoinTask<?> casting = ForkJoinPool.commonPool().submit(() -> {
+            if (!soft || !shadows.lastOnceMore(surfaces, key)) {
+                shadows.draw(surfaces, key);
+            }
+        });
         // While one thread casts shadows this one finds out what lies where.
-        Projection scene = new Projection(surfaces, camera, 2 * width, 2 * height);
-        Tiles tiles = new Tiles(scene, width, height);
-        if (width * height < SMALL) {
+        scene.take(surfaces, camera, 2 * width, 2 * height);
+        Tiles tiles = new Tiles(scene, width, height, soft ? 1 : 2);
+        if (soft) {
+            softening.begin(tiles.down);
+        } else if (width * height < SMALL) {
             edges.markAll(width, height);
         } else {
             edges.mark(scene, surfaces, width, height);
@@ -92,8 +110,16 @@ public final class Renderer {
         while (brushes.size() < tiles.down) {
             brushes.add(new Brush());
         }
-        IntStream.range(0, tiles.down).parallel().forEach(row -> brushes.get(row)
-                .paint(row, tiles, shader, edges, canvas));
+        IntStream.range(0, tiles.down).parallel().forEach(row -> {
+            if (soft) {
+                brushes.get(row).paintQuickly(row, tiles, shader, softening, canvas);
+            } else {
+                brushes.get(row).paint(row, tiles, shader, edges, canvas);
+            }
+        });
+        if (soft) {
+            softening.soften(tiles.down, pixels, width, height);
+        }
     }
 
     /** Draws into a new picture. */

@@ -122,17 +122,16 @@ final class Shader {
         float[] d = scene.vertices;
         float[] out = new float[3];
         for (int vertex = from; vertex < to; vertex++) {
+            if (!scene.isSeen(vertex)) {
+                continue;
+            }
             Material m = scene.materialOfVertex(vertex);
             int at = vertex * Projection.STRIDE;
             if (m.painted()) {
                 System.arraycopy(d, at + Projection.COLOUR, d, at + Projection.LIT, 3);
                 continue;
             }
-            if (m.polished()
-                    || d[at + Projection.NORMAL] * vx
-                                    + d[at + Projection.NORMAL + 1] * vy
-                                    + d[at + Projection.NORMAL + 2] * vz
-                            < -0.5f) {
+            if (m.polished()) {
                 continue;
             }
             float specular = light(

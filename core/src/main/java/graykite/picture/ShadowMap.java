@@ -26,6 +26,20 @@ final class ShadowMap {
     private float dz;
     private float centreX;
     private float reach = REACH;
+    /** Whose shadows these are, by their meshes, and in what light; nobody's once they were used a second time. */
+    private List<int[]> casters = List.of();
+
+    private Vec from = Vec.ZERO;
+
+    /** True when the shadows of the picture before do for this one too: the same people in the same light, one movement on. */
+    boolean lastOnceMore(List<Surface> surfaces, Vec light) {
+        boolean same = !casters.isEmpty() && light.equals(from) && casters.size() == surfaces.size();
+        for (int i = 0; same && i < casters.size(); i++) {
+            same = casters.get(i) == surfaces.get(i).triangles();
+        }
+        casters = List.of();
+        return same;
+    }
 
     void draw(List<Surface> surfaces, Vec light) {
         Vec right = new Vec(0, 1, 0).cross(light).unit();
@@ -39,6 +53,8 @@ final class ShadowMap {
         dx = (float) light.x();
         dy = (float) light.y();
         dz = (float) light.z();
+        casters = surfaces.stream().map(Surface::triangles).toList();
+        from = light;
         Arrays.fill(depth, -1e9f);
         spread(surfaces);
         for (Surface surface : surfaces) {

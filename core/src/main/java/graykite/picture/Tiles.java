@@ -1,6 +1,7 @@
 package graykite.picture;
 
 import java.util.Arrays;
+import java.util.stream.IntStream;
 
 /**
  * Which triangles reach into which tile of a picture, so that each tile walks only its own. Triangles that lie between
@@ -12,6 +13,8 @@ final class Tiles {
     /** Pixels beyond its edge that a tile looks at to know what it borders on. */
     static final int MARGIN = 1;
 
+    private static final int PARTS = 4;
+
     final int across;
     final int down;
     /** Where each tile's triangles begin; one entry more than there are tiles. */
@@ -19,16 +22,25 @@ final class Tiles {
 
     private final int[] triangles;
 
-    /** Sorts the triangles that face the camera. @param columns pixels across the picture */
-    Tiles(Projection scene, int columns, int rows) {
+    /**
+     * Sorts the triangles that face the camera.
+     *
+     * @param columns pixels across the picture
+     * @param points in a pixel each way, 1 or 2
+     */
+    Tiles(Projection scene, int columns, int rows, int points) {
         across = (columns + SIDE - 1) / SIDE;
         down = (rows + SIDE - 1) / SIDE;
         int count = scene.facingCount;
         // Left, top, right and bottom tile of each triangle; right is below left where it covers no point.
         short[] boxes = new short[4 * count];
+        IntStream.range(0, PARTS).parallel().forEach(part -> {
+            for (int f = count * part / PARTS; f < count * (part + 1) / PARTS; f++) {
+                box(scene, scene.facing[f], columns, rows, points, boxes, 4 * f);
+            }
+        });
         starts = new int[across * down + 1];
         for (int f = 0; f < count; f++) {
-            box(scene, scene.facing[f], columns, rows, boxes, 4 * f);
             for (int y = boxes[4 * f + 1]; y <= boxes[4 * f + 3]; y++) {
                 for (int x = boxes[4 * f]; x <= boxes[4 * f + 2]; x++) {
                     starts[y * across + x + 1]++;
@@ -49,22 +61,35 @@ final class Tiles {
         }
     }
 
-    private static void box(Projection scene, int triangle, int columns, int rows, short[] into, int at) {
+    private static void box(Projection scene, int triangle, int columns, int rows, int points, short[] into, int at) {
         int a = scene.corners[3 * triangle];
         int b = scene.corners[3 * triangle + 1];
         int c = scene.corners[3 * triangle + 2];
         float[] x = scene.screenX;
         float[] y = scene.screenY;
         // Two points of the sample grid lie in a pixel each way.
-        int left = Math.max(0, Rounding.ceil(Math.min(x[a], Math.min(x[b], x[c])) - 0.5f));
-        int right = Math.min(2 * columns, Rounding.ceil(Math.max(x[a], Math.max(x[b], x[c])) - 0.5f)) - 1;
-        int top = Math.max(0, Rounding.ceil(Math.min(y[a], Math.min(y[b], y[c])) - 0.5f));
-        int bottom = Math.min(2 * rows, Rounding.ceil(Math.max(y[a], Math.max(y[b], y[c])) - 0.5f)) - 1;
+        float scale = 0.5f * points;
+        int left = Math.max(0, Rounding.ceil(scale * least(x[a], x[b], x[c]) - 0.5f));
+        int right = Math.min(points * columns, Rounding.ceil(scale * most(x[a], x[b], x[c]) - 0.5f)) - 1;
+        int top = Math.max(0, Rounding.ceil(scale * least(y[a], y[b], y[c]) - 0.5f));
+        int bottom = Math.min(points * rows, Rounding.ceil(scale * most(y[a], y[b], y[c]) - 0.5f)) - 1;
         boolean none = left > right || top > bottom;
-        into[at] = (short) (Math.max(0, left / 2 - MARGIN) / SIDE);
-        into[at + 1] = (short) (Math.max(0, top / 2 - MARGIN) / SIDE);
-        into[at + 2] = (short) (none ? -1 : Math.min(columns - 1, right / 2 + MARGIN) / SIDE);
-        into[at + 3] = (short) (none ? -1 : Math.min(rows - 1, bottom / 2 + MARGIN) / SIDE);
+        into[at] = (short) (Math.max(0, left / points - MARGIN) / SIDE);
+        into[at + 1] = (short) (Math.max(0, top / points - MARGIN) / SIDE);
+        into[at + 2] = (short) (none ? -1 : Math.min(columns - 1, right / points + MARGIN) / SIDE);
+        into[at + 3] = (short) (none ? -1 : Math.min(rows - 1, bottom / points + MARGIN) / SIDE);
+    }
+
+    // Comparisons by hand: the library's also put minus zero before zero, and take longer for it.
+
+    private static float least(float a, float b, float c) {
+        float low = a < b ? a : b;
+        return low < c ? low : c;
+    }
+
+    private static float most(float a, float b, float c) {
+        float high = a > b ? a : b;
+        return high > c ? high : c;
     }
 
     boolean isEmpty(int tile) {

@@ -32,7 +32,8 @@ class EdgesTest {
     }
 
     private static Edges edges(List<Surface> surfaces) {
-        Projection scene = new Projection(surfaces, straight(), 2 * SIZE, 2 * SIZE);
+        Projection scene = new Projection();
+        scene.take(surfaces, straight(), 2 * SIZE, 2 * SIZE);
         Edges edges = new Edges();
         edges.mark(scene, surfaces, SIZE, SIZE);
         return edges;
@@ -90,7 +91,8 @@ class EdgesTest {
     }
 
     private static int[] drawn(List<Surface> surfaces, boolean everywhere) {
-        Projection scene = new Projection(surfaces, Camera.FRONT, 2 * SIZE, 2 * SIZE);
+        Projection scene = new Projection();
+        scene.take(surfaces, Camera.FRONT, 2 * SIZE, 2 * SIZE);
         ShadowMap shadows = new ShadowMap();
         shadows.draw(surfaces, Lighting.USUAL.key(Camera.FRONT));
         Shader shader = new Shader(scene, shadows, Lighting.USUAL, Camera.FRONT);
@@ -103,7 +105,7 @@ class EdgesTest {
         }
         int[] pixels = new int[SIZE * SIZE];
         Canvas canvas = new Canvas(SIZE, SIZE, pixels, new short[0], new int[SIZE * SIZE], Backdrop.FELT, false);
-        Tiles tiles = new Tiles(scene, SIZE, SIZE);
+        Tiles tiles = new Tiles(scene, SIZE, SIZE, 2);
         Brush brush = new Brush();
         for (int row = 0; row < tiles.down; row++) {
             brush.paint(row, tiles, shader, edges, canvas);

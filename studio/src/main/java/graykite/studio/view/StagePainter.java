@@ -7,15 +7,19 @@ import graykite.picture.Surface;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
 
 /**
  * Draws who is on stage, from one side or several at once, on a thread of its own. While a picture is drawn only the newest
- * wish is kept, so a slow machine shows fewer pictures and never late ones; pictures of one wish appear together.
+ * wish is kept, so a slow machine shows fewer pictures and never late ones; pictures of one wish appear together. On a machine that
+ * is too slow for sixty careful pictures a second, what moves is drawn quickly, and once more with care when it has come to rest.
  */
 public final class StagePainter implements AutoCloseable {
     private static final double LONGEST_DELAY = 0.15;
@@ -55,16 +59,37 @@ public final class StagePainter implements AutoCloseable {
             Optional<Others> others,
             Ground ground,
             List<Shot> shots,
-            long asked) {}
+            long asked) {
+        Wish askedNow() {
+            return new Wish(troupe, values, others, ground, shots, System.nanoTime());
+        }
+    }
 
     private final ExecutorService painter = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("kite-stage").factory());
+    /** Comes to the same thread, once a movement would be over. */
+    private final Executor atRest =
+            CompletableFuture.delayedExecutor((long) (1000 * Pace.MOVEMENT), TimeUnit.MILLISECONDS, painter);
+
     private final AtomicReference<Wish> wish = new AtomicReference<>();
+    /** What was drawn last; used on the painter's thread alone, like what follows. */
+    private Optional<Wish> last = Optional.empty();
+
+    private final Pace pace;
     private final Semaphore oneAtATime = new Semaphore(1);
     private volatile long shown;
     private volatile double delay;
     private volatile double lastDelay;
     private final List<Runnable> firstShown = new ArrayList<>();
+
+    StagePainter() {
+        this(new Pace());
+    }
+
+    /** @param pace what tells which pictures are drawn quickly */
+    StagePainter(Pace pace) {
+        this.pace = pace;
+    }
 
     /** Wishes for pictures; what was wished for before and is not begun is forgotten, and all once it is closed. */
     void draw(Troupe troupe, List<double[]> values, Optional<Others> others, Ground ground, List<Shot> shots) {
@@ -81,14 +106,34 @@ public final class StagePainter implements AutoCloseable {
         if (now == null) {
             return;
         }
+        boolean quick = pace.quick(now.asked * 1e-9);
+        last = Optional.of(now);
+        paint(now, quick);
+        if (quick) {
+            atRest.execute(() -> paintCarefully(now));
+        }
+    }
+
+    /** Draws once more what was drawn quickly, if nothing has moved since. */
+    private void paintCarefully(Wish shown) {
+        if (wish.get() == null && last.filter(l -> l == shown).isPresent()) {
+            paint(shown.askedNow(), false);
+        }
+    }
+
+    private void paint(Wish now, boolean quick) {
+        long begun = System.nanoTime();
         List<Surface> surfaces = now.troupe.surfaces(now.values);
         Optional<List<Surface>> compared = now.others.map(o -> o.troupe.surfaces(o.values));
         List<int[]> drawn = now.shots.stream()
-                .map(s -> compared.isPresent() && s.other > 0
-                        ? s.eye.brush()
-                                .draw(now.troupe, surfaces, now.others.get().troupe, compared.get(), now.ground, s)
-                        : s.eye.brush().draw(now.troupe, surfaces, now.ground, s))
+                .map(s -> {
+                    Brush brush = s.eye.brush().quick(quick);
+                    return compared.isPresent() && s.other > 0
+                            ? brush.draw(now.troupe, surfaces, now.others.get().troupe, compared.get(), now.ground, s)
+                            : brush.draw(now.troupe, surfaces, now.ground, s);
+                })
                 .toList();
+        pace.took(quick, seconds(begun));
         oneAtATime.acquireUninterruptibly();
         Platform.runLater(() -> {
             present(now, drawn);
@@ -96,9 +141,13 @@ public final class StagePainter implements AutoCloseable {
         });
     }
 
+    private static double seconds(long since) {
+        return (System.nanoTime() - since) * 1e-9;
+    }
+
     private void present(Wish now, List<int[]> drawn) {
         shown = shown + 1;
-        double took = (System.nanoTime() - now.asked) * 1e-9;
+        double took = seconds(now.asked);
         lastDelay = took;
         delay = Math.min(LONGEST_DELAY, delay + 0.15 * (took - delay));
         for (int i = 0; i < drawn.size(); i++) {
@@ -138,6 +187,12 @@ public final class StagePainter implements AutoCloseable {
         private final Renderer renderer = new Renderer();
         private final int[][] canvases = {new int[0], new int[0], new int[0]};
         private int back;
+
+        /** Whether pictures follow each other so fast that their outlines need not be looked at closely. */
+        private Brush quick(boolean wanted) {
+            renderer.setQuick(wanted);
+            return this;
+        }
 
         private int[] draw(Troupe troupe, List<Surface> surfaces, Ground ground, Shot shot) {
             back = (back + 1) % canvases.length;
