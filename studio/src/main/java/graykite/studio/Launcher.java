@@ -1,6 +1,8 @@
 package graykite.studio;
 
 import graykite.base.BadInput;
+import graykite.studio.model.InterfaceSize;
+import graykite.studio.model.Settings;
 import java.util.List;
 import java.util.logging.Level;
 import java.util.logging.Logger;
@@ -17,9 +19,11 @@ public final class Launcher {
     public static void main(String[] arguments) {
         JAVAFX.setLevel(Level.SEVERE);
         Preparations prepared = Preparations.begin();
+        Settings settings = new Settings(Settings.standardFolder());
+        InterfaceSize.ask(settings, System.getProperties());
         Platform.startup(() -> {
             try {
-                StudioApp.start(new Stage(), List.of(arguments), prepared);
+                StudioApp.start(new Stage(), List.of(arguments), settings, prepared);
             } catch (BadInput unusable) {
                 // Without a window there is nobody to press anything: say why, and end.
                 System.err.println("kite: " + unusable.getMessage());

@@ -5,7 +5,9 @@ import atlantafx.base.theme.PrimerLight;
 import graykite.media.SoundReader;
 import graykite.studio.model.Figures;
 import graykite.studio.model.FilePicker;
+import graykite.studio.model.InterfaceSize;
 import graykite.studio.model.Jobs;
+import graykite.studio.model.Palette;
 import graykite.studio.model.Settings;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.AudioOut;
@@ -17,8 +19,10 @@ import java.util.List;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 
@@ -30,13 +34,9 @@ public final class StudioApp {
      * Opens the window as the arguments ask: a project file, --demo, --timing or --rehearse. Call on the
      * JavaFX thread.
      */
-    static StudioWindow start(Stage stage, List<String> arguments, Preparations prepared) {
-        StudioWindow window = open(
-                stage,
-                Settings.standardFolder(),
-                prepared.out().join(),
-                prepared.figures(),
-                new NativeFilePicker(stage));
+    static StudioWindow start(Stage stage, List<String> arguments, Settings settings, Preparations prepared) {
+        StudioWindow window =
+                open(stage, settings, prepared.out().join(), prepared.figures(), new NativeFilePicker(stage));
         stage.setOnHidden(e -> window.close());
         boolean demo = arguments.contains("--demo");
         boolean file = !arguments.isEmpty() && !arguments.getFirst().startsWith("--");
@@ -69,13 +69,12 @@ public final class StudioApp {
 
     /** Builds the whole window on a stage; what tests and documentation use as well. */
     public static StudioWindow open(Stage stage, Path settingsFolder, AudioOut out, FilePicker picker) {
-        return open(stage, settingsFolder, out, Preparations.cast(), picker);
+        return open(stage, new Settings(settingsFolder), out, Preparations.cast(), picker);
     }
 
     private static StudioWindow open(
-            Stage stage, Path settingsFolder, AudioOut out, graykite.workbench.Figures figures, FilePicker picker) {
+            Stage stage, Settings settings, AudioOut out, graykite.workbench.Figures figures, FilePicker picker) {
         loadFonts();
-        Settings settings = new Settings(settingsFolder);
         Jobs jobs = new Jobs();
         Workbench workbench = new Workbench(SoundReader::read, figures);
         Workspace workspace = new Workspace(jobs, settings, new Figures(figures), workbench);
@@ -85,9 +84,22 @@ public final class StudioApp {
         stage.setScene(scene);
         stage.setMinWidth(1000);
         stage.setMinHeight(640);
+        if (InterfaceSize.of(settings) > 100) {
+            fit(stage, Screen.getPrimary().getVisualBounds());
+        }
         window.start();
         stage.show();
         return window;
+    }
+
+    /** With large text a screen may hold less than the least that everything has room in: then the screen counts. */
+    private static void fit(Stage stage, Rectangle2D room) {
+        stage.setMinWidth(Math.min(stage.getMinWidth(), room.getWidth()));
+        stage.setMinHeight(Math.min(stage.getMinHeight(), room.getHeight()));
+        if (room.getWidth() < 1280 || room.getHeight() < 800) {
+            stage.setWidth(Math.min(1280, room.getWidth()));
+            stage.setHeight(Math.min(800, room.getHeight()));
+        }
     }
 
     static void setTheme(Scene scene, boolean dusk) {
@@ -97,6 +109,8 @@ public final class StudioApp {
                 .orElseThrow(() -> new IllegalStateException("The style sheet is missing."))
                 .toExternalForm();
         scene.getStylesheets().setAll(own);
+        // The paper below everything: a background of the root would be painted under the face for every picture.
+        scene.setFill((dusk ? Palette.DUSK : Palette.LIGHT).paper());
         scene.getRoot().getStyleClass().remove("dusk");
         if (dusk) {
             scene.getRoot().getStyleClass().add("dusk");

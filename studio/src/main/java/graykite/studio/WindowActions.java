@@ -5,6 +5,7 @@ import graykite.format.EditJson;
 import graykite.format.Shelf;
 import graykite.picture.Camera;
 import graykite.project.Line;
+import graykite.studio.model.InterfaceSize;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Selection;
 import graykite.studio.model.UserAction;
@@ -141,6 +142,8 @@ final class WindowActions {
                 UserAction.of("Window", "Messages", "", () -> new MessagesOverlay(root, window.workspace()).open()),
                 UserAction.of("Window", "Start screen", "", window::greet),
                 UserAction.of("Window", "Daylight or dusk", "", window::toggleTheme),
+                UserAction.of("Window", "Larger text and controls", "", () -> resize(1)),
+                UserAction.of("Window", "Smaller text and controls", "", () -> resize(-1)),
                 UserAction.of("Face", "Two views at once, or one", "V", () -> window.face()
                         .two()
                         .set(!window.face().two().get())),
@@ -160,6 +163,12 @@ final class WindowActions {
         }
         all = List.copyOf(list);
         return all;
+    }
+
+    private void resize(int steps) {
+        Workspace workspace = window.workspace();
+        int size = InterfaceSize.change(workspace.settings(), steps);
+        workspace.jobs().say("Text and controls are at " + size + " % from the next start on.");
     }
 
     /** The next line of the open scene, else of the project. */

@@ -1,5 +1,6 @@
 package graykite.studio;
 
+import graykite.studio.model.Settings;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.logging.Level;
@@ -20,7 +21,7 @@ public final class DocumentationLauncher {
         Preparations prepared = Preparations.begin();
         Platform.startup(() -> {
             Stage stage = new Stage();
-            StudioWindow window = StudioApp.start(stage, List.of(), prepared);
+            StudioWindow window = StudioApp.start(stage, List.of(), new Settings(Settings.standardFolder()), prepared);
             new DocumentationShots(
                             stage,
                             window,

@@ -14,6 +14,7 @@ import graykite.media.WavFiles;
 import graykite.project.Project;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
+import graykite.studio.model.InterfaceSize;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Selection;
 import graykite.studio.view.CommandOverlay;
@@ -24,9 +25,11 @@ import graykite.studio.view.StartScreen;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -72,7 +75,7 @@ class WindowTest extends RealWindow {
         await(() -> window.player().time().get() > 0.3);
         robot.press(KeyCode.SPACE).release(KeyCode.SPACE);
         assertFalse(onFx(() -> window.player().playing().get()));
-        assertTrue(onFx(() -> window.face().pictures()) > before);
+        await(() -> window.face().pictures() > before);
 
         // Seek with a click on the wave.
         Point2D wave = onFx(() -> window.sheet().localToScreen(window.sheet().xOf(2.0), 50));
@@ -250,6 +253,21 @@ class WindowTest extends RealWindow {
         settle();
         assertTrue(robot.lookup(n -> n instanceof CommandOverlay).tryQuery().isEmpty());
         assertEquals(Knot.PROOF, onFx(() -> window.knot().get()));
+    }
+
+    /** Text and controls grow from the next start on, and the strip says so. */
+    @Test
+    void textGrows(FxRobot robot) throws Exception {
+        for (String typed : List.of("larger text", "larger text", "smaller text")) {
+            robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
+            settle();
+            robot.write(typed).press(KeyCode.ENTER).release(KeyCode.ENTER);
+            settle();
+        }
+        assertEquals(125, onFx(() -> InterfaceSize.of(workspace.settings())));
+        assertTrue(robot.lookup(n -> n instanceof Label l && l.getText().startsWith("Text and controls are at 125 %"))
+                .tryQuery()
+                .isPresent());
     }
 
     /** A word that is chosen may be gone after the next edit: then nothing is chosen, and keys that work on it do nothing. */

@@ -20,6 +20,9 @@ import javafx.scene.shape.Circle;
 
 /** One view of who is on stage: turned, moved and zoomed with the mouse, or touched with the tool of a desk. */
 final class StageEye extends StackPane {
+    /** Pixels for one of the window that a picture has at most. */
+    private static final double FINEST = 2;
+
     private final StageView stage;
     private final ObjectProperty<Camera> camera;
     private final StagePainter.Brush brush = new StagePainter.Brush();
@@ -94,6 +97,8 @@ final class StageEye extends StackPane {
         if (!screen.is(shot.width(), shot.height())) {
             screen = new Screen(shot.width(), shot.height());
             image.setImage(screen.image());
+            image.setFitWidth(shot.width() / shot.density());
+            image.setFitHeight(shot.height() / shot.density());
         }
         screen.show(drawn);
         placeMark();
@@ -111,11 +116,19 @@ final class StageEye extends StackPane {
 
     /** The picture that it needs now; nothing while it has no room. */
     Optional<StagePainter.Shot> shot() {
-        int width = (int) Math.round(getWidth());
-        int height = (int) Math.round(getHeight());
-        return width < 16 || height < 16
+        double density = density();
+        int width = (int) Math.round(getWidth() * density);
+        int height = (int) Math.round(getHeight() * density);
+        return getWidth() < 16 || getHeight() < 16
                 ? Optional.empty()
-                : Optional.of(new StagePainter.Shot(this, camera.get(), width, height, 0));
+                : Optional.of(new StagePainter.Shot(this, camera.get(), width, height, 0, density));
+    }
+
+    /** Pixels of the screen for one of the window. */
+    private double density() {
+        return getScene() == null || getScene().getWindow() == null
+                ? 1
+                : Math.clamp(getScene().getWindow().getRenderScaleX(), 1, FINEST);
     }
 
     private FaceTool.View seen() {

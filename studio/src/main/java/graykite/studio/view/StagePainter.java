@@ -33,17 +33,18 @@ public final class StagePainter implements AutoCloseable {
     }
 
     /**
-     * A picture that is wanted: for which eye, from where, how large.
+     * A picture that is wanted: for which eye, from where, how large in pixels.
      *
      * @param other share of the width, from the left, in which others are seen in place of those on stage; 1 for them alone
+     * @param density pixels of the picture for one of the window: more than 1 where a screen is fine or everything is large
      */
-    record Shot(StageEye eye, Camera camera, int width, int height, double other) {
+    record Shot(StageEye eye, Camera camera, int width, int height, double other, double density) {
         Shot from(Camera elsewhere) {
-            return new Shot(eye, elsewhere, width, height, other);
+            return new Shot(eye, elsewhere, width, height, other, density);
         }
 
         Shot showing(double share) {
-            return new Shot(eye, camera, width, height, share);
+            return new Shot(eye, camera, width, height, share, density);
         }
     }
 
