@@ -29,7 +29,7 @@ final class SoundingEdges {
     /** Decibels below the loudest of the word at which nothing of it is heard any more. */
     private static final double HEARD = 30;
     /** As much of a beginning: there is no room that rings on before a word, so nearly all that stands out of the noise is it. */
-    private static final double HEARD_FIRST = 50;
+    private static final double HEARD_FIRST = 42;
     /** Decibels that a sound stands out of the noise of the pause. */
     private static final double ABOVE_NOISE = 10;
     /** A rise by so many decibels, once the word has faded by {@link #FADED}, is something new: a breath, a click. */
@@ -92,20 +92,17 @@ final class SoundingEdges {
                     || !Double.isNaN(given[i])) {
                 continue;
             }
-            double heardFirst = beginning(times[i - 1], times[i], times[i + 1]);
-            // The first breath of s or h is softer than any limit; the network hears it by its hiss.
-            if (heardFirst < times[i] || first.phone().kind() != Phone.Kind.FRICATIVE) {
-                times[i] = heardFirst;
-            }
+            times[i] = beginning(first.phone(), times[i - 1], times[i], times[i + 1]);
         }
     }
 
-    private double beginning(double pause, double found, double end) {
+    private double beginning(Phone first, double pause, double found, double end) {
         int at = frame(found);
         int earliest = Math.max(frame(pause + LEFT), at - (int) Math.round(EARLIER / HOP));
         int latest = Math.min(frame(Math.min(found + LATER, end - LEFT)), sharp.length - 1);
         double loudest = highest(at, frame(found + BEFORE / 2));
-        double limit = Math.max(loudest - HEARD_FIRST, noise(frame(pause), at) + ABOVE_NOISE);
+        double audible = noise(frame(pause), at) + ABOVE_NOISE;
+        double limit = Math.max(loudest - HEARD_FIRST, audible);
         int f = at;
         if (sharp[f] >= limit) {
             // A short pause may be the fading word before: what sounds in it tells nothing about the next.
@@ -113,6 +110,10 @@ final class SoundingEdges {
                 f--;
             }
             return f == at ? found : f * HOP;
+        }
+        if (first.kind() == Phone.Kind.FRICATIVE && limit > audible) {
+            // In silence the first breath of s or h is heard however soft it is, and the network found it by its hiss.
+            return found;
         }
         while (f < latest && sharp[f] < limit) {
             f++;

@@ -22,15 +22,18 @@ import java.util.stream.Collectors;
  *
  * the letters it is about in round brackets, what must stand before and after them, and the sounds in IPA, or "-" for none. In
  * LEFT and RIGHT a letter stands for itself, "_" for the edge of the word, and ":X" for one letter of the class X, which a line
- * ":X = a b c" names. At each place of a word the first rule that fits is taken. Lines that begin with # are comments.
+ * ":X = a b c" names. At each place of a word the first rule that fits is taken. Where people say it in one way or another, both
+ * stand there, the usual one first: "-|ə". Lines that begin with # are comments.
  */
 public final class LetterRules {
     private static final Pattern RULE = Pattern.compile("(\\S*)\\((\\S+?)\\)(\\S*)\\s+(\\S+)");
     private static final Pattern CLASS = Pattern.compile(":(\\p{Lu})\\s*=\\s*(.+)");
     private static final int MOST_RULES = 5000;
+    /** Ways to say one word. */
+    private static final int MOST_WAYS = 6;
 
     /** One rule; the conditions are regular expressions over the word with its edges marked. */
-    private record Rule(String letters, Pattern left, Pattern right, List<Phone> phones) {
+    private record Rule(String letters, Pattern left, Pattern right, List<List<Phone>> ways) {
         boolean fits(String word, int at) {
             return word.startsWith(letters, at)
                     && left.matcher(word.substring(0, at)).find()
@@ -101,14 +104,15 @@ public final class LetterRules {
                     place + ": is no rule. A line is LEFT(LETTERS)RIGHT and its sounds in IPA, or - for none.");
         }
         try {
-            List<Phone> phones = rule.group(4).equals("-")
-                    ? List.of()
-                    : Ipa.read(rule.group(4)).phones();
+            List<List<Phone>> ways = Arrays.stream(rule.group(4).split("\\|"))
+                    .map(way ->
+                            way.equals("-") ? List.<Phone>of() : Ipa.read(way).phones())
+                    .toList();
             return new Rule(
                     rule.group(2),
                     Pattern.compile(condition(rule.group(1), classes, place) + "$"),
                     Pattern.compile(condition(rule.group(3), classes, place)),
-                    phones);
+                    ways);
         } catch (BadInput unknown) {
             throw unknown.getMessage().startsWith(place)
                     ? unknown
@@ -133,22 +137,50 @@ public final class LetterRules {
     }
 
     /**
-     * How a word is said.
+     * How a word is usually said.
      *
      * @param word any text; signs that no rule speaks of are passed over
      * @return a guess; a neutral vowel when no sound is left
      */
     public Pronunciation guess(String word) {
+        return guesses(word).getFirst();
+    }
+
+    /**
+     * The ways in which a word may be said, the usual one first.
+     *
+     * @param word any text; signs that no rule speaks of are passed over
+     * @return at least one way; a neutral vowel when no sound is left
+     */
+    public List<Pronunciation> guesses(String word) {
         String edged = "_" + word.toLowerCase(Locale.ROOT) + "_";
-        List<Phone> phones = new ArrayList<>();
+        List<List<Phone>> ways = List.of(List.of());
         int at = 1;
         while (at < edged.length() - 1) {
             int here = at;
             Optional<Rule> rule =
                     rules.stream().filter(r -> r.fits(edged, here)).findFirst();
-            rule.ifPresent(r -> phones.addAll(r.phones()));
+            if (rule.isPresent()) {
+                ways = each(ways, rule.get().ways());
+            }
             at += rule.map(r -> r.letters().length()).orElse(1);
         }
-        return new Pronunciation(phones.isEmpty() ? List.of(Phone.AH) : phones);
+        return ways.stream()
+                .map(way -> new Pronunciation(way.isEmpty() ? List.of(Phone.AH) : way))
+                .distinct()
+                .toList();
+    }
+
+    /** Every beginning with every end; of many the first. */
+    private static List<List<Phone>> each(List<List<Phone>> begun, List<List<Phone>> ends) {
+        return ends.stream()
+                .flatMap(end -> begun.stream().map(way -> {
+                    List<Phone> whole = new ArrayList<>(way);
+                    whole.addAll(end);
+                    return whole;
+                }))
+                .limit(MOST_WAYS)
+                .map(List::copyOf)
+                .toList();
     }
 }

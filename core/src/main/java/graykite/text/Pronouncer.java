@@ -48,7 +48,12 @@ public final class Pronouncer {
 
     private static Pronouncer ruled(LetterRules rules, Language language) {
         return new Pronouncer(
-                CmuDictionary.empty(), word -> List.of(rules.guess(language.lowerCase(word))), true, language);
+                CmuDictionary.empty(),
+                word -> Initials.of(word, language)
+                        .map(letters -> letters.stream().map(rules::guesses).reduce(List.of(), Pronouncer::combine))
+                        .orElseGet(() -> rules.guesses(language.lowerCase(word))),
+                true,
+                language);
     }
 
     /** True for another language than that of the acoustic model: its words fit less well even where they are right. */

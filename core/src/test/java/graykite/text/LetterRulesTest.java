@@ -1,0 +1,94 @@
+package graykite.text;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Words of regular spelling that are said in more ways than one, and letters that are named. */
+class LetterRulesTest {
+    private static String said(Pronunciation way) {
+        return way.phones().stream().map(Phone::name).collect(Collectors.joining(" "));
+    }
+
+    private static List<String> ways(String language, String word) {
+        Script.Word written = Script.of(word).words().getFirst();
+        return Pronouncer.of(Language.parse(language).orElseThrow()).choice(written, Map.of()).pronunciations().stream()
+                .map(LetterRulesTest::said)
+                .toList();
+    }
+
+    @Test
+    void theUsualWayComesFirst() {
+        LetterRules rules = LetterRules.read("(t) t\n(a) a\n(e) -|ə\n(p)_ p|-", "own");
+        assertEquals("T AA P", said(rules.guess("tap")));
+        assertEquals(
+                Set.of("T AA P", "T AA", "T AA AH P", "T AA AH"),
+                rules.guesses("taep").stream().map(LetterRulesTest::said).collect(Collectors.toSet()));
+        assertEquals("T AA P", said(rules.guesses("taep").getFirst()));
+        assertEquals(
+                List.of("T"),
+                rules.guesses("t").stream().map(LetterRulesTest::said).toList());
+    }
+
+    /** However many letters may be said in two ways: the sound chooses from a few. */
+    @Test
+    void waysAreBounded() {
+        LetterRules rules = LetterRules.read("(a) a|e\n(b) b", "own");
+        List<Pronunciation> ways = rules.guesses("a".repeat(200));
+        assertEquals(6, ways.size());
+        assertTrue(ways.stream().allMatch(w -> w.phones().size() == 200));
+        assertEquals("AA ".repeat(200).strip(), said(ways.getFirst()));
+    }
+
+    /** Grammar's own words: the last letters of French numbers are heard before a vowel or a pause only (from memory). */
+    @ParameterizedTest
+    @CsvSource({
+        "fr, dix, D IY S",
+        "fr, dix, D IY",
+        "fr, six, S IY",
+        "fr, huit, W IY",
+        "fr, sept, S EH T",
+        "fr, dix-huit, D IY Z W IY T",
+        "fr, quarante, K AA R AA T",
+        "fr, quarante, K AA R AA T AH",
+        "fr, hiver, IY V EH R",
+        "fr, cap, K AA P",
+        "fr, urgent, UW R ZH AA",
+        "fr, S, EH S",
+        "fr, X, IY K S",
+        "fr, y, IY",
+        "fr, y, IY G R EH K",
+        "es, y, IY",
+        "es, y, IY G R IY EY G AA",
+        "it, S, EH S S EY",
+        "de, W, V EY",
+        "pt, e, IY",
+        "nl, S, EH S",
+        "pl, w, V",
+        "sv, K, K OW",
+        "tr, c, JH EY"
+    })
+    void someWaysToSayAWord(String language, String word, String phones) {
+        assertTrue(ways(language, word).contains(phones), word + " is said " + ways(language, word));
+    }
+
+    /** What is written with dots, or in capitals without a vowel, is spelt; other capitals are words. */
+    @ParameterizedTest
+    @CsvSource({
+        "fr, SMS, EH S EH M EH S",
+        "fr, A.M., AA EH M",
+        "it, P.M., P IY EH M M EY",
+        "fr, NATO, N AA T OW",
+        "es, S.A, EY S EY AA"
+    })
+    void initialsAreSpelt(String language, String word, String phones) {
+        assertEquals(phones, ways(language, word).getFirst());
+    }
+}
