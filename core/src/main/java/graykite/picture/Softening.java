@@ -5,7 +5,7 @@ import java.util.stream.IntStream;
 
 /**
  * Softens outlines in a picture that was drawn with one point a pixel: where something else is seen beside a pixel, it takes half of its
- * colour from the four around it. A fifth of the work of looking at four points, and good for as long as a picture lasts that the next
+ * colour from the four around it. Much less work than looking at four points, and good for as long as a picture lasts that the next
  * one follows at once.
  */
 final class Softening {

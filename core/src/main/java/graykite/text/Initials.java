@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 
 /** Words that are said letter by letter: with a dot after each letter, or of capitals among which there is no vowel. */
 final class Initials {
-    private static final Pattern DOTTED = Pattern.compile("(?:\\p{L}\\.)+\\p{L}\\.?|\\p{L}\\.\\p{L}\\.?");
+    private static final Pattern DOTTED = Pattern.compile("(?:\\p{L}\\.)+\\p{L}\\.?");
     private static final Pattern CAPITALS = Pattern.compile("\\p{Lu}{2,6}");
     private static final String VOWELS = "aeiouyàáâãäåæèéêëìíîïòóôõöøœùúûüýąęıİ";
 

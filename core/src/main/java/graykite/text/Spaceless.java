@@ -2,9 +2,18 @@ package graykite.text;
 
 import com.ibm.icu.text.BreakIterator;
 import com.ibm.icu.util.ULocale;
+import java.util.regex.Pattern;
 
-/** Sets apart the words of a script that is written without blanks between them: Japanese, by ICU's dictionary. */
+/**
+ * Sets apart the words of a script that is written without blanks between them: Japanese, by ICU's dictionary. Where somebody has set
+ * them apart already they stay as they are: the dictionary would find the little word は in はし.
+ */
 final class Spaceless {
+    /** Characters that words have on the mean where blanks stand between them; sentences have more. */
+    private static final double WORD = 5;
+
+    private static final Pattern BLANKS = Pattern.compile("[\\s\\u3000]+");
+
     private Spaceless() {}
 
     /** True for a text with kana or the characters that stand among them. */
@@ -19,9 +28,16 @@ final class Spaceless {
         };
     }
 
-    /** The text with a blank at each end of a word; as it is where other scripts are written. */
+    /** True when blanks stand between words, and not only here and there between sentences. */
+    private static boolean isSpaced(String text) {
+        long words = BLANKS.splitAsStream(text).filter(Spaceless::concerns).count();
+        long letters = text.codePoints().filter(Spaceless::isJapanese).count();
+        return words > 1 && letters <= WORD * words;
+    }
+
+    /** The text with a blank at each end of a word; as it is where other scripts are written, or where it has them already. */
     static String spaced(String text) {
-        if (!concerns(text)) {
+        if (!concerns(text) || isSpaced(text)) {
             return text;
         }
         BreakIterator words = BreakIterator.getWordInstance(ULocale.JAPANESE);

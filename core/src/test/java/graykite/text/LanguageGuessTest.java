@@ -1,6 +1,7 @@
 package graykite.text;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 
 import java.util.List;
 import java.util.Optional;
@@ -50,5 +51,14 @@ class LanguageGuessTest {
         assertEquals(true, words.size() >= 5 && words.contains("ドア"), words.toString());
         assertEquals("。", script.words().getLast().mark());
         assertEquals("Fog bell.", Spaceless.spaced("Fog bell."));
+    }
+
+    /** Where blanks stand, words are what lies between them: はし (a bridge) is not the little word は and a rest. */
+    @Test
+    void wordsThatAreSetApartStay() {
+        String apart = "おんなのこ が はし の うえ の とり を みます";
+        assertEquals(apart, Spaceless.spaced(apart));
+        String sentences = "みずがくるまえに　ドアをしめてください";
+        assertNotEquals(sentences, Spaceless.spaced(sentences), "one blank between sentences does not set words apart");
     }
 }

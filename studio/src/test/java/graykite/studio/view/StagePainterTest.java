@@ -1,7 +1,6 @@
 package graykite.studio.view;
 
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.anyBoolean;
 import static org.mockito.ArgumentMatchers.anyDouble;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.after;
@@ -13,6 +12,8 @@ import static org.mockito.Mockito.when;
 import graykite.picture.Dressing;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -54,15 +55,20 @@ class StagePainterTest {
         verify(troupe, after((int) (3000 * Pace.MOVEMENT)).times(1)).surfaces(any());
     }
 
-    /** Only the last of a movement comes to rest. */
+    /** Only the last of a movement comes to rest: the second is wished for while the first is drawn. */
     @Test
     void whatMovedOnIsNotDrawnAgain() {
-        when(pace.quick(anyDouble())).thenReturn(true, true, false);
+        CountDownLatch movedOn = new CountDownLatch(1);
+        when(pace.quick(anyDouble())).thenReturn(true, false);
+        when(troupe.surfaces(any())).thenAnswer(call -> {
+            movedOn.await(10, TimeUnit.SECONDS);
+            return List.of();
+        });
         draw(1);
-        verify(pace, timeout(10_000)).took(anyBoolean(), anyDouble());
+        verify(troupe, timeout(10_000)).surfaces(any());
         draw(2);
-        verify(pace, timeout(10_000).times(2)).took(anyBoolean(), anyDouble());
-        draw(3);
-        verify(pace, after((int) (3000 * Pace.MOVEMENT)).times(3)).took(anyBoolean(), anyDouble());
+        movedOn.countDown();
+        verify(pace, timeout(10_000)).took(eq(false), anyDouble());
+        verify(troupe, after((int) (3000 * Pace.MOVEMENT)).times(2)).surfaces(any());
     }
 }
