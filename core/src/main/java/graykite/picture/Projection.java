@@ -69,7 +69,7 @@ final class Projection {
         findFacing();
     }
 
-    /** Where the camera is and what a millimetre before it measures in the picture, as plain numbers. */
+    /** Where the camera is, and what a millimetre before it measures in the picture. */
     private record View(Vec right, Vec up, Vec back, Vec eye, double distance, double scale, double x, double y) {
         static View of(Camera camera, int columns, int rows) {
             Vec back = camera.back();
@@ -90,27 +90,19 @@ final class Projection {
         float[] normals = surface.normals();
         float[] colours = surface.colours();
         float[] v = vertices;
-        double rx = view.right.x();
-        double ry = view.right.y();
-        double rz = view.right.z();
-        double ux = view.up.x();
-        double uy = view.up.y();
-        double uz = view.up.z();
-        double bx = view.back.x();
-        double by = view.back.y();
-        double bz = view.back.z();
-        double ex = view.eye.x();
-        double ey = view.eye.y();
-        double ez = view.eye.z();
+        Vec right = view.right;
+        Vec up = view.up;
+        Vec back = view.back;
+        Vec eye = view.eye;
         for (int i = first, from = 0; from < places.length; i++, from += 3) {
             int at = STRIDE * i;
-            double x = places[from] - ex;
-            double y = places[from + 1] - ey;
-            double z = places[from + 2] - ez;
-            double away = -(x * bx + y * by + z * bz);
+            double x = places[from] - eye.x();
+            double y = places[from + 1] - eye.y();
+            double z = places[from + 2] - eye.z();
+            double away = -(x * back.x() + y * back.y() + z * back.z());
             double inverse = away > 1 ? 1 / away : 1;
-            screenX[i] = (float) (view.x + (x * rx + y * ry + z * rz) * view.scale * inverse);
-            screenY[i] = (float) (view.y - (x * ux + y * uy + z * uz) * view.scale * inverse);
+            screenX[i] = (float) (view.x + (x * right.x() + y * right.y() + z * right.z()) * view.scale * inverse);
+            screenY[i] = (float) (view.y - (x * up.x() + y * up.y() + z * up.z()) * view.scale * inverse);
             nearness[i] = (float) (view.distance * inverse - 1);
             v[at + DEPTH] = nearness[i];
             v[at + SCREEN] = screenX[i];
