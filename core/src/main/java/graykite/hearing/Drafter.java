@@ -23,6 +23,9 @@ public final class Drafter {
     private static final String MODELS = "resource:/edu/cmu/sphinx/models/en-us/";
     private static final String CONFIGURATION = "resource:/graykite/hearing/draft.config.xml";
 
+    /** Samples without which the recogniser does not get as far as its first frames. */
+    private static final int LEAST = Features.RATE / 2;
+
     private final Context context;
     private final Recognizer recognizer;
 
@@ -57,7 +60,11 @@ public final class Drafter {
         if (sound.peak() < Reader.SILENT) {
             throw new BadInput("The recording is silent, so there are no words to draft. Choose another file.");
         }
-        context.setSpeechSource(new SpokenBytes(sound.mixedAt(Features.RATE).mixed(), progress), TimeFrame.INFINITE);
+        float[] heard = sound.mixedAt(Features.RATE).mixed();
+        if (heard.length < LEAST) {
+            throw new BadInput("The recording is shorter than half a second: too short to draft words. Type them.");
+        }
+        context.setSpeechSource(new SpokenBytes(heard, progress), TimeFrame.INFINITE);
         StringBuilder text = new StringBuilder();
         Result result = recognizer.recognize();
         while (result != null) {
@@ -66,10 +73,10 @@ public final class Drafter {
                 text.append(text.isEmpty() ? "" : " ").append(words);
                 partial.accept(text.toString());
             }
-            if (progress.cancelled()) {
-                throw new CancellationException("Cancelled.");
-            }
             result = recognizer.recognize();
+        }
+        if (progress.cancelled()) {
+            throw new CancellationException("Cancelled.");
         }
         if (text.isEmpty()) {
             throw new BadInput("No words were recognised in this recording. Type them, or read it by its sound alone.");
@@ -99,7 +106,12 @@ public final class Drafter {
 
         @Override
         public int read(byte[] bytes, int from, int length) {
-            progress.step(at / (2.0 * samples.length + 1));
+            // The recogniser ends in order when the sound does, if it has heard some of it: thrown out in the middle it would not be fit
+            // for another draft.
+            if (at >= 2 * LEAST && progress.cancelled()) {
+                return -1;
+            }
+            progress.at(at / (2.0 * samples.length + 1));
             int count = 0;
             while (count < length && at < 2 * samples.length) {
                 bytes[from + count++] = (byte) read();

@@ -8,10 +8,14 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.reading.WordMatch;
 import graykite.sound.Sound;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -38,21 +42,35 @@ class DrafterTest {
         assertEquals(draft, parts.getLast());
     }
 
+    /** Stopped in the middle it ends in order: the recogniser's own clocks complain on standard output when they do not. */
     @Test
-    void cancelStopsIt() throws Exception {
-        Progress stopped = new Progress() {
+    void cancelStopsItAndItCanBeUsedAgain() throws Exception {
+        Sound sound = Recordings.human("0880");
+        PrintStream usual = System.out;
+        ByteArrayOutputStream said = new ByteArrayOutputStream();
+        System.setOut(new PrintStream(said, true, StandardCharsets.UTF_8));
+        try {
+            for (int asks : new int[] {0, 3, 12}) {
+                assertThrows(CancellationException.class, () -> drafter.draft(sound, text -> {}, stoppedAfter(asks)));
+            }
+            assertTrue(drafter.draft(sound, text -> {}, Progress.none()).contains("young man"));
+        } finally {
+            System.setOut(usual);
+        }
+        assertEquals("", said.toString(StandardCharsets.UTF_8));
+    }
+
+    private static Progress stoppedAfter(int asks) {
+        AtomicInteger left = new AtomicInteger(asks);
+        return new Progress() {
             @Override
             public void at(double fraction) {}
 
             @Override
             public boolean cancelled() {
-                return true;
+                return left.getAndDecrement() <= 0;
             }
         };
-        Sound sound = Recordings.human("0880");
-        assertThrows(CancellationException.class, () -> drafter.draft(sound, text -> {}, stopped));
-        // And it can be used again.
-        assertTrue(drafter.draft(sound, text -> {}, Progress.none()).contains("young man"));
     }
 
     @Test
@@ -61,5 +79,21 @@ class DrafterTest {
                         BadInput.class, () -> drafter.draft(Sound.silence(2, 16_000), text -> {}, Progress.none()))
                 .getMessage();
         assertTrue(message.startsWith("The recording is silent"), message);
+    }
+
+    /** A click of a few samples, half of a word: neither may end in the recogniser's own fault. */
+    @Test
+    void shortRecordingsAreRefusedPlainly() throws Exception {
+        Sound whole = Recordings.human("0880");
+        for (double seconds : new double[] {0.001, 0.2, 0.49}) {
+            Sound part = Sound.mono(Arrays.copyOf(whole.mixed(), (int) (seconds * whole.rate())), whole.rate());
+            assertThrows(BadInput.class, () -> drafter.draft(part, text -> {}, Progress.none()));
+        }
+        Sound half = Sound.mono(Arrays.copyOf(whole.mixed(), (int) (0.6 * whole.rate())), whole.rate());
+        try {
+            assertTrue(!drafter.draft(half, text -> {}, Progress.none()).isBlank());
+        } catch (BadInput noWord) {
+            assertTrue(noWord.getMessage().startsWith("No words"), noWord.getMessage());
+        }
     }
 }

@@ -12,6 +12,7 @@ import graykite.reading.Doubt;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.workbench.LineReader;
+import java.lang.ref.SoftReference;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -29,7 +30,8 @@ public final class Readings {
     private final Workspace workspace;
     private final LineReader reader;
     private final ReadOnlyStringWrapper drafted = new ReadOnlyStringWrapper("");
-    private Optional<Drafter> drafter = Optional.empty();
+    /** Weighs some hundred megabytes, so it may be forgotten between drafts. */
+    private SoftReference<Drafter> drafter = new SoftReference<>(null);
 
     Readings(Workspace workspace, LineReader reader) {
         this.workspace = workspace;
@@ -89,10 +91,12 @@ public final class Readings {
 
     /** The recogniser, loaded on first use: its models take some seconds. Only the thread of the jobs asks for it. */
     private Drafter drafter() {
-        if (drafter.isEmpty()) {
-            drafter = Optional.of(Drafter.shipped());
+        Drafter known = drafter.get();
+        if (known == null) {
+            known = Drafter.shipped();
+            drafter = new SoftReference<>(known);
         }
-        return drafter.get();
+        return known;
     }
 
     /**
@@ -124,8 +128,9 @@ public final class Readings {
         }
         Project project = workspace.project();
         Line line = project.line(before.get().id()).orElseThrow();
-        Optional<Timing> earlier = before.get().timing().filter(t -> t.words().stream()
-                .anyMatch(w -> !w.text().equals(TimedWord.UNSCRIPTED)));
+        Optional<Timing> earlier = before.get()
+                .timing()
+                .filter(t -> t.words().stream().anyMatch(w -> !w.text().equals(TimedWord.UNSCRIPTED)));
         if (earlier.isPresent()) {
             start("Finding the words in", line, false, p -> reader.carry(project, line, earlier.get(), p));
         } else if (!line.script().isBlank()) {
