@@ -20,6 +20,7 @@ import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
@@ -52,6 +53,9 @@ public final class RobotRun {
     /** Steps that would end the run, leave the window or wait for somebody. */
     private static final List<String> LEFT_OUT =
             List.of("Quit", "Close", "The face alone", "New project", "Open", "Demo", "Recent", "Start screen");
+
+    /** Minutes after which the demo is opened anew: then memory must be what it was the first time, whatever was edited. */
+    private static final int CHAPTER = 10;
 
     private final StudioWindow window;
     private final Stage stage;
@@ -123,6 +127,14 @@ public final class RobotRun {
                 told = minute;
                 settle();
                 report(minute);
+                if (minute % CHAPTER == 0) {
+                    CompletableFuture<Void> opened = new CompletableFuture<>();
+                    onFx(() -> window.workspace().documents().openDemo(() -> opened.complete(null)));
+                    opened.get(2, TimeUnit.MINUTES);
+                    settle();
+                    System.out.print("anew ");
+                    report(minute);
+                }
             }
         }
         settle();
@@ -133,6 +145,8 @@ public final class RobotRun {
     }
 
     private void report(int minute) throws IOException {
+        // Twice: what is softly held and was looked at since the last time outlives one.
+        System.gc();
         System.gc();
         Runtime java = Runtime.getRuntime();
         System.out.printf(

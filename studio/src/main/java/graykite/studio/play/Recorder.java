@@ -11,7 +11,7 @@ public final class Recorder {
     private static final float CLIPPED = 0.999f;
 
     private final Microphone microphone;
-    private float[] samples = new float[Microphone.RATE * 10];
+    private float[] samples = new float[0];
     private int length;
     private float peak;
     private boolean clipped;
@@ -37,7 +37,7 @@ public final class Recorder {
             return;
         }
         if (length + block.length > samples.length) {
-            samples = Arrays.copyOf(samples, 2 * samples.length);
+            samples = Arrays.copyOf(samples, Math.max(10 * Microphone.RATE, 2 * samples.length));
         }
         System.arraycopy(block, 0, samples, length, block.length);
         length += block.length;
@@ -68,7 +68,11 @@ public final class Recorder {
     public Sound stop() {
         microphone.stop();
         synchronized (this) {
-            return Sound.mono(Arrays.copyOf(samples, length), Microphone.RATE);
+            Sound heard = Sound.mono(Arrays.copyOf(samples, length), Microphone.RATE);
+            // The desk keeps its recorder, which need not keep what it handed over.
+            samples = new float[0];
+            length = 0;
+            return heard;
         }
     }
 }
