@@ -74,6 +74,7 @@ public final class StudioWindow {
         this.workspace = workspace;
         this.face = new StageView(workspace);
         this.player = player;
+        workspace.proof().playing().bind(player.playing());
         this.sheet = new SheetView(workspace, player);
         this.string = new StringSide(knot, () -> new GuideOverlay(root, knot.get()).open());
         this.readiness = new Readiness(workspace);

@@ -19,10 +19,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
@@ -52,6 +54,7 @@ public final class ProofNotes implements AutoCloseable {
     private final Map<String, Line> lookedAt = new HashMap<>();
     private final Map<String, Shot.Film> films = new HashMap<>();
     private final IntegerProperty asked = new SimpleIntegerProperty();
+    private final BooleanProperty playing = new SimpleBooleanProperty();
     private final Comparison comparison;
     private boolean settled;
 
@@ -83,6 +86,11 @@ public final class ProofNotes implements AutoCloseable {
     /** What is said about every line that was looked at, by its id. */
     public ObservableMap<String, Proof> byLine() {
         return byLine;
+    }
+
+    /** True while something plays: its pictures need the machine, so the lines that nobody works on wait. */
+    public BooleanProperty playing() {
+        return playing;
     }
 
     /** A version that is seen beside the present. */
@@ -154,6 +162,10 @@ public final class ProofNotes implements AutoCloseable {
 
     /** One line after the other, as long as nobody edits. */
     private void lookAtNext() {
+        if (playing.get()) {
+            quiet.playFromStart();
+            return;
+        }
         Project project = workspace.project();
         byLine.keySet().removeIf(id -> project.line(id).isEmpty());
         project.lines().stream()
@@ -229,21 +241,27 @@ public final class ProofNotes implements AutoCloseable {
     /** Mends every open note of a check on the line with its first fix: one step of the history. */
     public void mendAll(String check) {
         Project project = workspace.project();
-        workspace.line().ifPresent(line -> workspace
-                .jobs()
-                .start(
-                        "Mending",
-                        progress -> proofs.mending(
-                                project, line.id(), check, line.reference().map(this::film), progress),
-                        edits -> {
-                            if (project != workspace.project()) {
-                                workspace.jobs().say("Something was edited meanwhile: nothing was mended.");
-                            } else if (edits.isEmpty()) {
-                                workspace.jobs().say("There is nothing that could be mended by itself.");
-                            } else {
-                                edit(edits, "All of them are mended.");
-                            }
-                        }));
+        workspace
+                .line()
+                .ifPresent(line -> workspace
+                        .jobs()
+                        .start(
+                                "Mending",
+                                progress -> proofs.mending(
+                                        project,
+                                        line.id(),
+                                        check,
+                                        line.reference().map(this::film),
+                                        progress),
+                                edits -> {
+                                    if (project != workspace.project()) {
+                                        workspace.jobs().say("Something was edited meanwhile: nothing was mended.");
+                                    } else if (edits.isEmpty()) {
+                                        workspace.jobs().say("There is nothing that could be mended by itself.");
+                                    } else {
+                                        edit(edits, "All of them are mended.");
+                                    }
+                                }));
     }
 
     /** Says of a note that it is meant so. */
