@@ -6,6 +6,7 @@ import java.util.Locale;
 import javafx.application.Platform;
 import javafx.collections.FXCollections;
 import javafx.collections.transformation.FilteredList;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -71,7 +72,9 @@ public final class CommandOverlay extends Overlay {
             HBox.setHgrow(gap, Priority.ALWAYS);
             Label keys = new Label(action.keysText());
             keys.getStyleClass().add("quiet");
-            setGraphic(new HBox(new Label(action.name()), gap, keys));
+            HBox row = new HBox(new Label(action.name()), gap, keys);
+            row.setAlignment(Pos.CENTER_LEFT);
+            setGraphic(row);
         }
     }
 }
