@@ -91,9 +91,10 @@ final class HowToRead {
 
     /** The language that was asked for. @throws IllegalArgumentException when there is no such language */
     Optional<Language> chosen() {
-        return Optional.ofNullable(language).map(name -> Language.parse(name)
-                .orElseThrow(() ->
-                        new IllegalArgumentException("--language is " + Language.codes() + ", not \"" + name + "\".")));
+        return Optional.ofNullable(language)
+                .map(name -> Language.parse(name)
+                        .orElseThrow(() -> new IllegalArgumentException(
+                                "--language is " + Language.codes() + ", not \"" + name + "\".")));
     }
 
     /** The same, or English. */

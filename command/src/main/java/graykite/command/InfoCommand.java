@@ -50,9 +50,10 @@ final class InfoCommand implements Callable<Integer> {
             node.put("recording", line.sound().map(s -> s.name()).orElse(""));
             node.put("script", line.script().strip());
             node.put("read", line.timing().isPresent());
-            line.timing().ifPresent(t -> node.put("words", t.words().size())
-                    .put("seconds", t.duration())
-                    .put("doubts", Doubt.of(t).size()));
+            line.timing()
+                    .ifPresent(t -> node.put("words", t.words().size())
+                            .put("seconds", t.duration())
+                            .put("doubts", Doubt.of(t).size()));
         }
         ArrayNode scenes = told.putArray("scenes");
         for (SceneWork scene : project.scenes()) {

@@ -106,14 +106,13 @@ public record Mood(double arousal, double level, double range, double rate, bool
 
     /** How much more of an instinct there is: 1 for plain speech. @param share 0 for no mood at all, 1 for all of it */
     public double factor(Kind kind, double share) {
-        double most =
-                switch (kind) {
-                    case HEAD -> 0.7;
-                    case BROWS -> 0.6;
-                    case BREATH -> 0.5;
-                    case BLINKS -> 0.35;
-                    case EYES -> 0.25;
-                };
+        double most = switch (kind) {
+            case HEAD -> 0.7;
+            case BROWS -> 0.6;
+            case BREATH -> 0.5;
+            case BLINKS -> 0.35;
+            case EYES -> 0.25;
+        };
         return 1 + share * most * arousal;
     }
 

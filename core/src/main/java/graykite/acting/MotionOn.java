@@ -91,8 +91,10 @@ public final class MotionOn {
         Map<String, Naming> names = new TreeMap<>();
         character.channels().forEach(c -> names.put(c.name(), new Naming(c.name(), 1)));
         for (String role : Roles.all()) {
-            character.role(role).filter(p -> p.values().size() == 1).ifPresent(p -> p.values()
-                    .forEach((channel, share) -> {
+            character
+                    .role(role)
+                    .filter(p -> p.values().size() == 1)
+                    .ifPresent(p -> p.values().forEach((channel, share) -> {
                         if (share != 0 && names.containsKey(channel)) {
                             names.put(channel, new Naming(role, 1 / share));
                         }

@@ -126,8 +126,12 @@ record BatchLine(
     }
 
     private static Voice voice(BatchRow row, BatchSettings settings, Optional<String> words) {
-        Language language = cell(row, "language", text -> Language.parse(text)
-                        .orElseThrow(() -> new BadInput("\"" + text + "\" is none of " + Language.codes() + ".")))
+        Language language = cell(
+                        row,
+                        "language",
+                        text -> Language.parse(text)
+                                .orElseThrow(
+                                        () -> new BadInput("\"" + text + "\" is none of " + Language.codes() + ".")))
                 .or(settings::language)
                 .or(() -> words.flatMap(LanguageGuess.shipped()::of))
                 .orElse(Language.ENGLISH);

@@ -41,9 +41,10 @@ final class BatchPage {
                 .append(r.row())
                 .append("</td><td>");
         if (pictured) {
-            r.picture().ifPresent(p -> html.append("<img alt=\"\" width=\"48\" height=\"48\" src=\"")
-                    .append(Html.inline(p))
-                    .append("\">"));
+            r.picture()
+                    .ifPresent(p -> html.append("<img alt=\"\" width=\"48\" height=\"48\" src=\"")
+                            .append(Html.inline(p))
+                            .append("\">"));
         }
         html.append("</td><td>");
         if (r.files().isEmpty()) {

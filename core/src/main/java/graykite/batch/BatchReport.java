@@ -132,10 +132,12 @@ public record BatchReport(String title, List<Row> rows) {
         json.put("good", good()).put("failed", failed()).put("waiting", waiting());
         ArrayNode list = json.putArray("rows");
         for (Row row : rows) {
-            list.add(row.result.map(BatchRecords::json).orElseGet(() -> mapper.createObjectNode()
-                    .put("row", row.row.number())
-                    .put("out", row.row.out())
-                    .put("waiting", true)));
+            list.add(row.result
+                    .map(BatchRecords::json)
+                    .orElseGet(() -> mapper.createObjectNode()
+                            .put("row", row.row.number())
+                            .put("out", row.row.out())
+                            .put("waiting", true)));
         }
         return json;
     }

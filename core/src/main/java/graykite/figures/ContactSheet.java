@@ -156,8 +156,8 @@ public final class ContactSheet {
                 group.add(new Cell(channel.name(), "to its other end", end(c, channel.min()), cameras));
             }
         }
-        groups.forEach(
-                (group, cells) -> rows.add(new Row("Channels: " + group.name().toLowerCase(Locale.ROOT), CELL, cells)));
+        groups.forEach((group, cells) ->
+                rows.add(new Row("Channels: " + group.name().toLowerCase(Locale.ROOT), CELL, cells)));
         return rows;
     }
 

@@ -63,8 +63,9 @@ public final class Transfer {
         Map<String, String> playedBy = new TreeMap<>();
         Map<String, Double> share = new TreeMap<>();
         for (String role : Roles.all()) {
-            from.role(role).filter(p -> p.values().size() == 1).ifPresent(p -> p.values()
-                    .forEach((channel, value) -> {
+            from.role(role)
+                    .filter(p -> p.values().size() == 1)
+                    .ifPresent(p -> p.values().forEach((channel, value) -> {
                         playedBy.putIfAbsent(channel, role);
                         share.putIfAbsent(channel, value);
                     }));

@@ -95,12 +95,13 @@ public final class ChartFiles {
     }
 
     private static Map<String, Pose> poses(JsonNode json) {
-        json.properties().forEach(pose -> pose.getValue().properties().forEach(v -> {
-            if (!v.getValue().isNumber()) {
-                throw new IllegalArgumentException(
-                        "poses, " + pose.getKey() + ", " + v.getKey() + ": a value is a number.");
-            }
-        }));
+        json.properties()
+                .forEach(pose -> pose.getValue().properties().forEach(v -> {
+                    if (!v.getValue().isNumber()) {
+                        throw new IllegalArgumentException(
+                                "poses, " + pose.getKey() + ", " + v.getKey() + ": a value is a number.");
+                    }
+                }));
         return RigJson.poses(json);
     }
 
@@ -188,13 +189,12 @@ public final class ChartFiles {
                 .properties()
                 .forEach(c -> channels.put(c.getKey(), number(json.path("channels"), c.getKey(), 1, place)));
         String closure = json.path("closure").asText("");
-        PhoneShape.Closure kind =
-                switch (closure) {
-                    case "" -> PhoneShape.Closure.NONE;
-                    case "lips" -> PhoneShape.Closure.LIPS;
-                    case "lip to teeth" -> PhoneShape.Closure.LIP_TO_TEETH;
-                    default -> throw mistake(place + ", closure: is lips or lip to teeth, not \"" + closure + "\"");
-                };
+        PhoneShape.Closure kind = switch (closure) {
+            case "" -> PhoneShape.Closure.NONE;
+            case "lips" -> PhoneShape.Closure.LIPS;
+            case "lip to teeth" -> PhoneShape.Closure.LIP_TO_TEETH;
+            default -> throw mistake(place + ", closure: is lips or lip to teeth, not \"" + closure + "\"");
+        };
         return new PhoneShape(
                 steps,
                 new Firmness(

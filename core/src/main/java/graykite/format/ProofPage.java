@@ -63,9 +63,10 @@ final class ProofPage {
                     .append("</p><p>")
                     .append(Html.escaped(note.says()))
                     .append("</p>");
-            note.meantSo().ifPresent(m -> html.append("<p class=\"reason\">")
-                    .append(Html.escaped(m))
-                    .append("</p>"));
+            note.meantSo()
+                    .ifPresent(m -> html.append("<p class=\"reason\">")
+                            .append(Html.escaped(m))
+                            .append("</p>"));
             if (note.isOpen() && !note.fixes().isEmpty()) {
                 html.append("<p class=\"fix\">")
                         .append(Html.escaped(note.fixes().getFirst().title()))
@@ -87,9 +88,11 @@ final class ProofPage {
                     .append(Html.escaped(comment.text()))
                     .append("</p></div></article>");
         }
-        line.proof().unmeasured().forEach(u -> html.append("<p class=\"none\">")
-                .append(Html.escaped(u))
-                .append("</p>"));
+        line.proof()
+                .unmeasured()
+                .forEach(u -> html.append("<p class=\"none\">")
+                        .append(Html.escaped(u))
+                        .append("</p>"));
         html.append("</section>");
     }
 

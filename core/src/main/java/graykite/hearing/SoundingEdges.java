@@ -135,11 +135,10 @@ final class SoundingEdges {
                     || !Double.isNaN(given[i + 1])) {
                 continue;
             }
-            double most =
-                    switch (last.phone().kind()) {
-                        case STOP, AFFRICATE, FRICATIVE -> LONGEST_STOP;
-                        default -> LONGEST;
-                    };
+            double most = switch (last.phone().kind()) {
+                case STOP, AFFRICATE, FRICATIVE -> LONGEST_STOP;
+                default -> LONGEST;
+            };
             times[i + 1] =
                     end(times[i], times[i + 1], Math.min(times[i + 1] + most, times[i + 2] - LEFT), times[i + 2]);
         }

@@ -26,8 +26,10 @@ enum Aspect {
         Map<String, Aspect> byChannel = new HashMap<>();
         for (Aspect aspect : values()) {
             for (String action : aspect.actions) {
-                character.role(action).map(Pose::values).ifPresent(p -> p.keySet()
-                        .forEach(c -> byChannel.putIfAbsent(c, aspect)));
+                character
+                        .role(action)
+                        .map(Pose::values)
+                        .ifPresent(p -> p.keySet().forEach(c -> byChannel.putIfAbsent(c, aspect)));
             }
         }
         return character.channels().stream()

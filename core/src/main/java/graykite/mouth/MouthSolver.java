@@ -59,17 +59,16 @@ final class MouthSolver {
 
     /** The time over which a channel smooths: the heavy jaw longest, the seal of the lips shortest. */
     private double bend(Channel channel, double smooth) {
-        double seconds =
-                switch (channel.name()) {
-                    case ShapeValues.SEAL -> 0.020;
-                    case ShapeValues.BITE -> 0.030;
-                    default ->
-                        switch (channel.group()) {
-                            case JAW -> 0.046;
-                            case TONGUE -> 0.024;
-                            default -> 0.034;
-                        };
+        double seconds = switch (channel.name()) {
+            case ShapeValues.SEAL -> 0.020;
+            case ShapeValues.BITE -> 0.030;
+            default ->
+                switch (channel.group()) {
+                    case JAW -> 0.046;
+                    case TONGUE -> 0.024;
+                    default -> 0.034;
                 };
+        };
         return Math.pow(seconds * smooth / STEP, 4);
     }
 

@@ -44,11 +44,10 @@ public final class Couplings {
             for (int i = 0; i < rule.driven.length; i++) {
                 int at = rule.driven[i];
                 Channel channel = character.channels().get(at);
-                double changed =
-                        switch (rule.coupling.rule()) {
-                            case DRIVES -> values[at] + figure * rule.drivenShare[i];
-                            case HOLDS_BACK -> values[at] * (1 - Math.clamp(figure, 0, 1));
-                        };
+                double changed = switch (rule.coupling.rule()) {
+                    case DRIVES -> values[at] + figure * rule.drivenShare[i];
+                    case HOLDS_BACK -> values[at] * (1 - Math.clamp(figure, 0, 1));
+                };
                 values[at] = Math.clamp(changed, channel.min(), channel.max());
             }
         }

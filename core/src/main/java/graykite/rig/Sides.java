@@ -54,15 +54,14 @@ public final class Sides {
 
     private static String exchanged(String name, Matcher found) {
         String said = found.group();
-        String other =
-                switch (said.toLowerCase(Locale.ROOT)) {
-                    case "left" -> "right";
-                    case "right" -> "left";
-                    case "lft" -> "rgt";
-                    case "rgt" -> "lft";
-                    case "l" -> "r";
-                    default -> "l";
-                };
+        String other = switch (said.toLowerCase(Locale.ROOT)) {
+            case "left" -> "right";
+            case "right" -> "left";
+            case "lft" -> "rgt";
+            case "rgt" -> "lft";
+            case "l" -> "r";
+            default -> "l";
+        };
         return name.substring(0, found.start()) + cased(other, said) + name.substring(found.end());
     }
 

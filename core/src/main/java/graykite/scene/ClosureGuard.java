@@ -189,13 +189,11 @@ final class ClosureGuard {
         if (pose.isEmpty()) {
             return Optional.empty();
         }
-        ClosureLimit limit =
-                switch (shut.kind()) {
-                    case LIPS -> new ClosureLimit.LipsShut(measure, shutGaps.get(pose.get()), slack);
-                    case LIP_TO_TEETH ->
-                        new ClosureLimit.LipOnTeeth(measure, bitePlaces.get(pose.get()), ONE_LIP * slack);
-                    case NONE -> throw new IllegalStateException("A closure is of a kind.");
-                };
+        ClosureLimit limit = switch (shut.kind()) {
+            case LIPS -> new ClosureLimit.LipsShut(measure, shutGaps.get(pose.get()), slack);
+            case LIP_TO_TEETH -> new ClosureLimit.LipOnTeeth(measure, bitePlaces.get(pose.get()), ONE_LIP * slack);
+            case NONE -> throw new IllegalStateException("A closure is of a kind.");
+        };
         double before = limit.over(coupled(values));
         if (before <= TOUCH) {
             return Optional.empty();

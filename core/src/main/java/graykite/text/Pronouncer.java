@@ -145,12 +145,11 @@ public final class Pronouncer {
             return Optional.empty();
         }
         Phone end = stem.getFirst().phones().getLast();
-        List<Phone> ending =
-                switch (end) {
-                    case S, Z, SH, ZH, CH, JH -> List.of(Phone.IH, Phone.Z);
-                    case P, T, K, F, TH -> List.of(Phone.S);
-                    default -> List.of(Phone.Z);
-                };
+        List<Phone> ending = switch (end) {
+            case S, Z, SH, ZH, CH, JH -> List.of(Phone.IH, Phone.Z);
+            case P, T, K, F, TH -> List.of(Phone.S);
+            default -> List.of(Phone.Z);
+        };
         return Optional.of(stem.getFirst().then(new Pronunciation(ending)));
     }
 

@@ -202,9 +202,10 @@ public final class Workbench {
                 sounds.add(s.sound());
                 starts.add(block.start());
             });
-            performance(project, line.get(), progress.quiet()).ifPresent(p -> spoken.computeIfAbsent(
-                            project.speakerOf(line.get()).id(), k -> new ArrayList<>())
-                    .add(new Role.Entry(block.line(), p, block.start())));
+            performance(project, line.get(), progress.quiet())
+                    .ifPresent(p -> spoken.computeIfAbsent(
+                                    project.speakerOf(line.get()).id(), k -> new ArrayList<>())
+                            .add(new Role.Entry(block.line(), p, block.start())));
         }
         List<Role> roles = roles(project, work, spoken);
         Optional<Sound> sound = sounds.isEmpty() ? Optional.empty() : Optional.of(mixed(sounds, starts));

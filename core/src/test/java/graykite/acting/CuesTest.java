@@ -151,10 +151,12 @@ class CuesTest {
         assertThrows(IllegalArgumentException.class, () -> Cue.of(" ", Cue.Mark.STOP, look));
         assertThrows(IllegalArgumentException.class, () -> new Cue.Tag("[sigh]"));
         assertThrows(IllegalArgumentException.class, () -> new Cue.Pause(0));
-        assertThrows(IllegalArgumentException.class, () -> Cue.of("a", Cue.Mark.STOP, look)
-                .withChance(1.1, 0));
-        assertThrows(IllegalArgumentException.class, () -> Cue.of("a", Cue.Mark.STOP, look)
-                .withTimes(0, 0.01));
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> Cue.of("a", Cue.Mark.STOP, look).withChance(1.1, 0));
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> Cue.of("a", Cue.Mark.STOP, look).withTimes(0, 0.01));
         assertThrows(
                 IllegalArgumentException.class,
                 () -> plan(Cue.of("a", Cue.Mark.STOP, look), Cue.of("a", Cue.Mark.COMMA, look)));

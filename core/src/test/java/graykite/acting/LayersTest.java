@@ -79,7 +79,8 @@ class LayersTest {
         assertThrows(IllegalArgumentException.class, () -> new PoseKey(1, "Glad", 1.6, 0.2));
         assertThrows(IllegalArgumentException.class, () -> new PoseKey(1, "Glad", 1, 6));
         assertThrows(IllegalArgumentException.class, () -> LayerSetting.of(" ", Blend.ADD));
-        assertThrows(IllegalArgumentException.class, () -> LayerSetting.of("x", Blend.ADD)
-                .withWeight(LayerSetting.always(2.1)));
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> LayerSetting.of("x", Blend.ADD).withWeight(LayerSetting.always(2.1)));
     }
 }

@@ -64,10 +64,12 @@ class ReviewEditTest {
                 List.of(),
                 review(new ReviewEdit.RemoveComment("a", "c").apply(done)).comments());
         assertThrows(BadInput.class, () -> new ReviewEdit.RemoveComment("a", "other").apply(done));
-        assertThrows(BadInput.class, () -> ReviewEdit.AddComment.said("a", 1, "Jo", " ")
-                .apply(PROJECT));
-        assertThrows(BadInput.class, () -> ReviewEdit.AddComment.said("b", 1, "Jo", "Hm")
-                .apply(PROJECT));
+        assertThrows(
+                BadInput.class,
+                () -> ReviewEdit.AddComment.said("a", 1, "Jo", " ").apply(PROJECT));
+        assertThrows(
+                BadInput.class,
+                () -> ReviewEdit.AddComment.said("b", 1, "Jo", "Hm").apply(PROJECT));
         assertThrows(IllegalArgumentException.class, () -> new Stroke.Dot(11, 0));
         assertThrows(IllegalArgumentException.class, () -> new Stroke(List.of()));
     }

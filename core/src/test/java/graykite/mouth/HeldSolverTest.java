@@ -114,12 +114,11 @@ class HeldSolverTest {
     private static void closed(MouthMotion motion, int mouth, MouthSettings settings) {
         for (TimedPhone phone : quick().words().getFirst().phones()) {
             double middle = (phone.start() + phone.end()) / 2 - settings.lead();
-            String wanted =
-                    switch (phone.phone()) {
-                        case P, B, M -> "Lips shut";
-                        case F -> "Lip to teeth";
-                        default -> "";
-                    };
+            String wanted = switch (phone.phone()) {
+                case P, B, M -> "Lips shut";
+                case F -> "Lip to teeth";
+                default -> "";
+            };
             if (!wanted.isEmpty()) {
                 assertEquals(BRINE.poses().get(wanted).of("mouth"), motion.at(mouth, middle), phone.toString());
             }

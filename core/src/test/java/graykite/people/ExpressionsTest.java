@@ -132,7 +132,8 @@ class ExpressionsTest {
     @Test
     void whatIsNotShippedIsSaid() {
         assertThrows(IllegalArgumentException.class, () -> PoseBook.shipped("/graykite/people/nobody.json"));
-        assertThrows(IllegalArgumentException.class, () -> PoseBook.shipped("/graykite/people/face-poses.json")
-                .chapter("hands"));
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> PoseBook.shipped("/graykite/people/face-poses.json").chapter("hands"));
     }
 }

@@ -82,8 +82,9 @@ class SpokenFiguresTest {
                 "it | 3kg | tre chilogrammi"
             })
     void peopleSayOneOfThem(String language, String written, String said) {
-        assertTrue(ways(language, written).contains(said), () -> ways(language, written)
-                .toString());
+        assertTrue(
+                ways(language, written).contains(said),
+                () -> ways(language, written).toString());
     }
 
     @Test

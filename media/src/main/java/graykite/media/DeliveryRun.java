@@ -35,8 +35,9 @@ public final class DeliveryRun {
     public static List<Outcome> run(
             Subjects subjects, Project project, DeliveryPlan plan, Consumer<Outcome> told, Progress progress) {
         Map<Item, List<Output>> byItem = new LinkedHashMap<>();
-        plan.outputs().forEach(o -> byItem.computeIfAbsent(o.item(), i -> new ArrayList<>())
-                .add(o));
+        plan.outputs()
+                .forEach(o ->
+                        byItem.computeIfAbsent(o.item(), i -> new ArrayList<>()).add(o));
         List<Outcome> outcomes = new ArrayList<>();
         double done = 0;
         double all = Math.max(1, weight(plan.outputs()));

@@ -19,12 +19,11 @@ public final class MeshoptViews implements PackedViews {
         ByteBuffer out = MemoryUtil.memAlloc(Math.multiplyExact(count, stride));
         try {
             in.put(packed).flip();
-            int fault =
-                    switch (mode) {
-                        case ATTRIBUTES -> MeshOptimizer.meshopt_decodeVertexBuffer(out, count, stride, in);
-                        case TRIANGLES -> MeshOptimizer.meshopt_decodeIndexBuffer(out, count, stride, in);
-                        case INDICES -> MeshOptimizer.meshopt_decodeIndexSequence(out, count, stride, in);
-                    };
+            int fault = switch (mode) {
+                case ATTRIBUTES -> MeshOptimizer.meshopt_decodeVertexBuffer(out, count, stride, in);
+                case TRIANGLES -> MeshOptimizer.meshopt_decodeIndexBuffer(out, count, stride, in);
+                case INDICES -> MeshOptimizer.meshopt_decodeIndexSequence(out, count, stride, in);
+            };
             requireThat(fault == 0, "What is packed is damaged.");
             unfilter(out, filter, count, stride);
             byte[] plain = new byte[count * stride];

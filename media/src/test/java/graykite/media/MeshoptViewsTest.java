@@ -64,8 +64,9 @@ class MeshoptViewsTest {
         assertTrue(packed.length < plain.length);
         assertArrayEquals(plain, new MeshoptViews().unpacked(packed, Mode.ATTRIBUTES, Filter.NONE, 137, stride));
         byte[] cut = Arrays.copyOf(packed, packed.length / 2);
-        assertThrows(IllegalArgumentException.class, () -> new MeshoptViews()
-                .unpacked(cut, Mode.ATTRIBUTES, Filter.NONE, 137, stride));
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> new MeshoptViews().unpacked(cut, Mode.ATTRIBUTES, Filter.NONE, 137, stride));
     }
 
     /** The codec may begin a triangle at another of its corners; which triangles there are, and how they are wound, stays. */

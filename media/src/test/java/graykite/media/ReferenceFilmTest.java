@@ -150,8 +150,9 @@ class ReferenceFilmTest {
     }
 
     private static void says(String part, Path file) {
-        String message = assertThrows(BadInput.class, () -> ReferenceFilm.open(file, FrameRate.FILM)
-                        .close())
+        String message = assertThrows(
+                        BadInput.class,
+                        () -> ReferenceFilm.open(file, FrameRate.FILM).close())
                 .getMessage();
         assertTrue(message.contains(part) && message.contains(file.getFileName().toString()), message);
         assertEquals(1, message.lines().count(), message);

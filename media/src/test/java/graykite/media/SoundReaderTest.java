@@ -85,17 +85,16 @@ class SoundReaderTest {
         "h.mp3,MP3,44100,1"
     })
     void readsEveryFormat(String name, String codec, int rate, int channels) throws Exception {
-        int id =
-                switch (codec) {
-                    case "PCM_S16LE" -> avcodec.AV_CODEC_ID_PCM_S16LE;
-                    case "PCM_S24LE" -> avcodec.AV_CODEC_ID_PCM_S24LE;
-                    case "PCM_U8" -> avcodec.AV_CODEC_ID_PCM_U8;
-                    case "PCM_S16BE" -> avcodec.AV_CODEC_ID_PCM_S16BE;
-                    case "FLAC" -> avcodec.AV_CODEC_ID_FLAC;
-                    case "VORBIS" -> avcodec.AV_CODEC_ID_VORBIS;
-                    case "AAC" -> avcodec.AV_CODEC_ID_AAC;
-                    default -> avcodec.AV_CODEC_ID_MP3;
-                };
+        int id = switch (codec) {
+            case "PCM_S16LE" -> avcodec.AV_CODEC_ID_PCM_S16LE;
+            case "PCM_S24LE" -> avcodec.AV_CODEC_ID_PCM_S24LE;
+            case "PCM_U8" -> avcodec.AV_CODEC_ID_PCM_U8;
+            case "PCM_S16BE" -> avcodec.AV_CODEC_ID_PCM_S16BE;
+            case "FLAC" -> avcodec.AV_CODEC_ID_FLAC;
+            case "VORBIS" -> avcodec.AV_CODEC_ID_VORBIS;
+            case "AAC" -> avcodec.AV_CODEC_ID_AAC;
+            default -> avcodec.AV_CODEC_ID_MP3;
+        };
         Sound sound = SoundReader.read(encoded(name, id, rate, channels), Progress.none());
         assertEquals(rate, sound.rate());
         assertEquals(channels, sound.channelCount());

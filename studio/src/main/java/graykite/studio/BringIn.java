@@ -90,9 +90,10 @@ final class BringIn implements CastDesk.Asks {
 
     @Override
     public void bringPlan() {
-        memory.open("The plan of a face", "Plans", List.of(".json")).ifPresent(path -> workspace
-                .jobs()
-                .start("Opening " + path.getFileName(), progress -> PlanFiles.read(path), this::addCarved));
+        memory.open("The plan of a face", "Plans", List.of(".json"))
+                .ifPresent(path -> workspace
+                        .jobs()
+                        .start("Opening " + path.getFileName(), progress -> PlanFiles.read(path), this::addCarved));
     }
 
     /** Adds a face that can be shaped and turns to it. */
@@ -178,15 +179,17 @@ final class BringIn implements CastDesk.Asks {
                                                 opened.ground().height()),
                                         opened.example(),
                                         "Make the character",
-                                        marking(path, marks -> workspace
-                                                .jobs()
-                                                .start(
-                                                        "Making a character of " + path.getFileName(),
-                                                        progress -> FigureFiles.fromPicture(path, marks),
-                                                        found -> offer(
-                                                                path.getFileName()
-                                                                        .toString(),
-                                                                found))))
+                                        marking(
+                                                path,
+                                                marks -> workspace
+                                                        .jobs()
+                                                        .start(
+                                                                "Making a character of " + path.getFileName(),
+                                                                progress -> FigureFiles.fromPicture(path, marks),
+                                                                found -> offer(
+                                                                        path.getFileName()
+                                                                                .toString(),
+                                                                        found))))
                                 .open());
     }
 
@@ -206,16 +209,18 @@ final class BringIn implements CastDesk.Asks {
                                         BareHead.guess(opened.ground(), opened.example()),
                                         opened.example(),
                                         "Carry Odile's shapes over",
-                                        marking(path, marks -> workspace
-                                                .jobs()
-                                                .start(
-                                                        "Carrying shapes over to " + path.getFileName(),
-                                                        progress -> FigureFiles.fromBareHead(
-                                                                path, marks, opened.example(), true, progress),
-                                                        found -> offer(
-                                                                path.getFileName()
-                                                                        .toString(),
-                                                                found))))
+                                        marking(
+                                                path,
+                                                marks -> workspace
+                                                        .jobs()
+                                                        .start(
+                                                                "Carrying shapes over to " + path.getFileName(),
+                                                                progress -> FigureFiles.fromBareHead(
+                                                                        path, marks, opened.example(), true, progress),
+                                                                found -> offer(
+                                                                        path.getFileName()
+                                                                                .toString(),
+                                                                        found))))
                                 .open());
     }
 

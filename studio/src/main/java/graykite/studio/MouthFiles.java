@@ -44,9 +44,12 @@ final class MouthFiles implements MouthDesk.Asks {
 
     @Override
     public void compareChart() {
-        files.chooseChart("Compare with a mouth chart").ifPresent(file -> workspace
-                .jobs()
-                .start("Opening " + file.getFileName(), progress -> ChartFiles.open(file), saved -> desk.get()
-                        .compare(file.getFileName().toString(), saved.chart())));
+        files.chooseChart("Compare with a mouth chart")
+                .ifPresent(file -> workspace
+                        .jobs()
+                        .start(
+                                "Opening " + file.getFileName(),
+                                progress -> ChartFiles.open(file),
+                                saved -> desk.get().compare(file.getFileName().toString(), saved.chart())));
     }
 }

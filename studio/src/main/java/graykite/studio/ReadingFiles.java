@@ -71,24 +71,29 @@ final class ReadingFiles implements ReadingDesk.Asks {
 
     /** Saves the reading of the current line in the format that the file name asks for. */
     void exportReading(Path path) {
-        workspace.line().flatMap(Line::timing).ifPresent(timing -> workspace
-                .jobs()
-                .start(
-                        "Saving " + path.getFileName(),
-                        progress -> {
-                            TimingFiles.Kind kind =
-                                    TimingFiles.Kind.ofName(path.getFileName().toString());
-                            AtomicFiles.write(
-                                    path,
-                                    out -> TimingFiles.write(
-                                            timing,
-                                            kind,
-                                            TimingFiles.Level.WORDS,
-                                            path.getFileName().toString().replaceFirst("\\.[^.]*$", ""),
-                                            out));
-                            return path;
-                        },
-                        saved -> workspace.jobs().say("Saved " + saved.getFileName() + ".")));
+        workspace
+                .line()
+                .flatMap(Line::timing)
+                .ifPresent(timing -> workspace
+                        .jobs()
+                        .start(
+                                "Saving " + path.getFileName(),
+                                progress -> {
+                                    TimingFiles.Kind kind = TimingFiles.Kind.ofName(
+                                            path.getFileName().toString());
+                                    AtomicFiles.write(
+                                            path,
+                                            out -> TimingFiles.write(
+                                                    timing,
+                                                    kind,
+                                                    TimingFiles.Level.WORDS,
+                                                    path.getFileName()
+                                                            .toString()
+                                                            .replaceFirst("\\.[^.]*$", ""),
+                                                    out));
+                                    return path;
+                                },
+                                saved -> workspace.jobs().say("Saved " + saved.getFileName() + ".")));
     }
 
     @Override

@@ -40,17 +40,32 @@ final class WindowActions {
                 UserAction.of("Playing", "One frame on", "Period", () -> stepFrame(1)),
                 UserAction.of(
                         "Playing", "To the start", "Home", () -> window.player().seek(0)),
-                UserAction.of("Playing", "To the end", "End", () -> window.player()
-                        .seek(window.player().duration())),
-                UserAction.of("Playing", "Loop", "L", () -> window.player()
-                        .looping()
-                        .set(!window.player().looping().get())),
-                UserAction.of("Playing", "Half speed", "H", () -> window.player()
-                        .speed()
-                        .set(window.player().speed().get() == 0.5 ? 1 : 0.5)),
-                UserAction.of("Playing", "Quarter speed", "Shift+H", () -> window.player()
-                        .speed()
-                        .set(window.player().speed().get() == 0.25 ? 1 : 0.25)),
+                UserAction.of(
+                        "Playing",
+                        "To the end",
+                        "End",
+                        () -> window.player().seek(window.player().duration())),
+                UserAction.of(
+                        "Playing",
+                        "Loop",
+                        "L",
+                        () -> window.player()
+                                .looping()
+                                .set(!window.player().looping().get())),
+                UserAction.of(
+                        "Playing",
+                        "Half speed",
+                        "H",
+                        () -> window.player()
+                                .speed()
+                                .set(window.player().speed().get() == 0.5 ? 1 : 0.5)),
+                UserAction.of(
+                        "Playing",
+                        "Quarter speed",
+                        "Shift+H",
+                        () -> window.player()
+                                .speed()
+                                .set(window.player().speed().get() == 0.25 ? 1 : 0.25)),
                 UserAction.of(
                         "Sheet", "Next sound", "Right", () -> window.sheet().step(1)),
                 UserAction.of(
@@ -72,51 +87,78 @@ final class WindowActions {
                 UserAction.of("Project", "Open the demo", "", window::openDemo),
                 UserAction.of("Project", "Add a recording", "Ctrl+I", () -> files.chooseRecording(false)),
                 UserAction.of("Project", "Load a script", "Ctrl+T", files::chooseScript),
-                UserAction.of("Project", "Read the line", "Ctrl+R", () -> window.readingDesk()
-                        .readNow()),
+                UserAction.of(
+                        "Project",
+                        "Read the line",
+                        "Ctrl+R",
+                        () -> window.readingDesk().readNow()),
                 UserAction.of("Project", "Deliver", "Ctrl+E", () -> {
                     window.knot().set(Knot.DELIVERY);
                     window.delivery().deliverOrAsk();
                 }),
-                UserAction.of("Reading", "Read all unread lines", "Ctrl+Shift+R", () -> window.workspace()
-                        .readings()
-                        .readUnread()),
-                UserAction.of("Reading", "Draft the words", "", () -> window.workspace()
-                        .readings()
-                        .draft()),
+                UserAction.of(
+                        "Reading",
+                        "Read all unread lines",
+                        "Ctrl+Shift+R",
+                        () -> window.workspace().readings().readUnread()),
+                UserAction.of(
+                        "Reading",
+                        "Draft the words",
+                        "",
+                        () -> window.workspace().readings().draft()),
                 UserAction.of("Reading", "Next doubtful word", "D", this::nextDoubt),
-                UserAction.of("Reading", "Pin or release what is chosen", "P", () -> window.workspace()
-                        .words()
-                        .togglePin()),
-                UserAction.of("Reading", "The next word begins here", "W", () -> window.workspace()
-                        .words()
-                        .marks()
-                        .mark(window.player().time().get())),
-                UserAction.of("Reading", "Silence begins here", "Shift+W", () -> window.workspace()
-                        .words()
-                        .marks()
-                        .markSilence(window.player().time().get())),
+                UserAction.of(
+                        "Reading",
+                        "Pin or release what is chosen",
+                        "P",
+                        () -> window.workspace().words().togglePin()),
+                UserAction.of(
+                        "Reading",
+                        "The next word begins here",
+                        "W",
+                        () -> window.workspace()
+                                .words()
+                                .marks()
+                                .mark(window.player().time().get())),
+                UserAction.of(
+                        "Reading",
+                        "Silence begins here",
+                        "Shift+W",
+                        () -> window.workspace()
+                                .words()
+                                .marks()
+                                .markSilence(window.player().time().get())),
                 UserAction.of(
                         "Reading", "Move the chosen word earlier by a frame", "Shift+Alt+Left", () -> moveWord(-1)),
                 UserAction.of("Reading", "Move the chosen word later by a frame", "Shift+Alt+Right", () -> moveWord(1)),
-                UserAction.of("Reading", "Split the chosen word", "", () -> window.workspace()
-                        .words()
-                        .splitWord()),
-                UserAction.of("Reading", "Join the chosen word with the next", "", () -> window.workspace()
-                        .words()
-                        .mergeWords()),
-                UserAction.of("Reading", "Read by sound alone", "", () -> window.workspace()
-                        .readings()
-                        .listen()),
+                UserAction.of(
+                        "Reading",
+                        "Split the chosen word",
+                        "",
+                        () -> window.workspace().words().splitWord()),
+                UserAction.of(
+                        "Reading",
+                        "Join the chosen word with the next",
+                        "",
+                        () -> window.workspace().words().mergeWords()),
+                UserAction.of(
+                        "Reading",
+                        "Read by sound alone",
+                        "",
+                        () -> window.workspace().readings().listen()),
                 UserAction.of("Acting", "Key the chosen pose", "K", this::keyChosenPose),
                 UserAction.of("Acting", "Record a live pass, or end it", "R", () -> {
                     window.knot().set(Knot.ACTING);
                     window.acting().openTab("Live");
                     window.live().record();
                 }),
-                UserAction.of("Acting", "Blink here", "B", () -> window.workspace()
-                        .marks()
-                        .add(Kind.BLINKS, window.player().time().get())),
+                UserAction.of(
+                        "Acting",
+                        "Blink here",
+                        "B",
+                        () -> window.workspace()
+                                .marks()
+                                .add(Kind.BLINKS, window.player().time().get())),
                 UserAction.of("Acting", "End the live pass and throw it away", "Esc", window.live()::off),
                 UserAction.of("Proof", "Next note", "N", () -> stepNote(true)),
                 UserAction.of("Proof", "Note before", "Shift+N", () -> stepNote(false)),
@@ -126,40 +168,53 @@ final class WindowActions {
                     window.cast().checkRig();
                 }),
                 UserAction.of("Window", "Keys and mouse", "F1", () -> new HelpOverlay(root, all).open()),
-                UserAction.of("Window", "Guide to the open desk", "Shift+F1", () -> new GuideOverlay(
-                                root, window.knot().get())
-                        .open()),
+                UserAction.of(
+                        "Window",
+                        "Guide to the open desk",
+                        "Shift+F1",
+                        () -> new GuideOverlay(root, window.knot().get()).open()),
                 UserAction.of("Window", "Command box", "Ctrl+K", () -> new CommandOverlay(root, all).open()),
                 UserAction.of("Window", "All lines and scenes", "Ctrl+L", window::toggleLines),
                 UserAction.of("Window", "Next line", "Ctrl+Down", () -> stepLine(1)),
                 UserAction.of("Window", "Previous line", "Ctrl+Up", () -> stepLine(-1)),
                 UserAction.of("Window", "Desk away, or back", "Ctrl+0", window::toggleDesk),
-                UserAction.of("Window", "The face alone on the screen", "F11", () -> window.faceAlone()
-                        .toggle()),
-                UserAction.of("Project", "What was done; copy edits", "Ctrl+H", () -> new HistoryOverlay(
-                                root, window.workspace(), new EditJson(Shelf.none()))
-                        .open()),
+                UserAction.of(
+                        "Window",
+                        "The face alone on the screen",
+                        "F11",
+                        () -> window.faceAlone().toggle()),
+                UserAction.of(
+                        "Project",
+                        "What was done; copy edits",
+                        "Ctrl+H",
+                        () -> new HistoryOverlay(root, window.workspace(), new EditJson(Shelf.none())).open()),
                 UserAction.of("Window", "Messages", "", () -> new MessagesOverlay(root, window.workspace()).open()),
                 UserAction.of("Window", "Start screen", "", window::greet),
                 UserAction.of("Window", "Daylight or dusk", "", window::toggleTheme),
                 UserAction.of("Window", "Larger text and controls", "", () -> resize(1)),
                 UserAction.of("Window", "Smaller text and controls", "", () -> resize(-1)),
-                UserAction.of("Face", "Two views at once, or one", "V", () -> window.face()
-                        .two()
-                        .set(!window.face().two().get())),
+                UserAction.of(
+                        "Face",
+                        "Two views at once, or one",
+                        "V",
+                        () -> window.face().two().set(!window.face().two().get())),
                 UserAction.of(
                         "Face", "Front view", "", () -> window.face().camera().set(Camera.FRONT)),
-                UserAction.of("Face", "Three-quarter view", "", () -> window.face()
-                        .camera()
-                        .set(Camera.THREE_QUARTER)),
+                UserAction.of(
+                        "Face",
+                        "Three-quarter view",
+                        "",
+                        () -> window.face().camera().set(Camera.THREE_QUARTER)),
                 UserAction.of(
                         "Face", "Profile view", "", () -> window.face().camera().set(Camera.PROFILE)),
                 UserAction.of(
                         "Face", "Mouth view", "", () -> window.face().camera().set(Camera.MOUTH))));
         for (Knot station : Knot.values()) {
             list.add(UserAction.of(
-                    "Desks", station.title() + " desk", "Ctrl+" + (station.ordinal() + 1), () -> window.knot()
-                            .set(station)));
+                    "Desks",
+                    station.title() + " desk",
+                    "Ctrl+" + (station.ordinal() + 1),
+                    () -> window.knot().set(station)));
         }
         all = List.copyOf(list);
         return all;
@@ -186,8 +241,10 @@ final class WindowActions {
     }
 
     private void stepNote(boolean forward) {
-        window.workspace().proof().step(window.player().time().get(), forward).ifPresent(n -> window.player()
-                .seek(n.time()));
+        window.workspace()
+                .proof()
+                .step(window.player().time().get(), forward)
+                .ifPresent(n -> window.player().seek(n.time()));
     }
 
     private void nextDoubt() {

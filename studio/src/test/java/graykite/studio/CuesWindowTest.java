@@ -134,8 +134,10 @@ class CuesWindowTest extends RealWindow {
         add(robot, 2, "", "Curious");
         robot.clickOn("#spread-cues");
         settle();
-        assertEquals(6, onFx(() -> workspace.project().lines().stream()
-                .filter(l -> l.layers().first(CuesPlan.class).isPresent())
-                .count()));
+        assertEquals(
+                6,
+                onFx(() -> workspace.project().lines().stream()
+                        .filter(l -> l.layers().first(CuesPlan.class).isPresent())
+                        .count()));
     }
 }

@@ -139,8 +139,10 @@ class FaceToolsWindowTest extends RealWindow {
     void aDoubleClickOnAClipOpensItsSliders(FxRobot robot) {
         run(() -> workspace.clips().add("Wry", new TimeRange(0.5, 2.5)));
         run(() -> workspace.clips().chosen().set(Optional.empty()));
-        doubleClick(robot, onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(1.5), window.sheet().rowY("feel"))));
+        doubleClick(
+                robot,
+                onFx(() -> window.sheet()
+                        .localToScreen(window.sheet().xOf(1.5), window.sheet().rowY("feel"))));
         assertTrue(window.root().lookup("#pose-editor").isVisible());
         run(() -> window.knot().set(Knot.MOUTH));
         run(() -> window.knot().set(Knot.ACTING));

@@ -289,9 +289,11 @@ class ReadingWindowTest extends RealWindow {
                 .findFirst()
                 .orElseThrow();
         assertTrue(bell.start() > before + 0.3, bell.start() + " after " + before);
-        assertEquals(List.of(1.5), onFx(() -> workspace.mouth().work().touchUps().stream()
-                .map(TouchUp::strength)
-                .toList()));
+        assertEquals(
+                List.of(1.5),
+                onFx(() -> workspace.mouth().work().touchUps().stream()
+                        .map(TouchUp::strength)
+                        .toList()));
         assertTrue(onFx(() -> workspace.performance().get().orElseThrow().beats().touchUpPlaces().stream()
                 .allMatch(Optional::isPresent)));
     }

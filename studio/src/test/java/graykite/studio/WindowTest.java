@@ -226,13 +226,15 @@ class WindowTest extends RealWindow {
             workspace.undo();
             return null;
         });
-        assertEquals(0.8, onFx(() -> workspace
-                .line()
-                .orElseThrow()
-                .mouth()
-                .settings()
-                .diction()
-                .strength()));
+        assertEquals(
+                0.8,
+                onFx(() -> workspace
+                        .line()
+                        .orElseThrow()
+                        .mouth()
+                        .settings()
+                        .diction()
+                        .strength()));
     }
 
     private static Node lookupText(FxRobot robot, String text) {
@@ -283,8 +285,9 @@ class WindowTest extends RealWindow {
         assertEquals(Selection.NONE, onFx(() -> workspace.selection().get()));
         onFx(() -> {
             workspace.readings().readSection(0, last, "boat");
-            window.actions().stream().filter(a -> a.name().startsWith("Nudge")).forEach(a -> a.run()
-                    .run());
+            window.actions().stream()
+                    .filter(a -> a.name().startsWith("Nudge"))
+                    .forEach(a -> a.run().run());
             return null;
         });
         assertTrue(onFx(() -> workspace.timing().orElseThrow().words().isEmpty()));

@@ -71,9 +71,10 @@ final class Assembly {
                 couplings,
                 Map.of());
         List<Match> matches = new ArrayList<>(Matching.of(channels));
-        poses.keySet().forEach(pose -> NameMatcher.match(pose)
-                .filter(m -> m.viseme() && !m.target().equals(pose))
-                .ifPresent(matches::add));
+        poses.keySet()
+                .forEach(pose -> NameMatcher.match(pose)
+                        .filter(m -> m.viseme() && !m.target().equals(pose))
+                        .ifPresent(matches::add));
         Character matched = Matching.applied(
                 raw.withPoses(named(poses)),
                 matches.stream()
@@ -105,22 +106,20 @@ final class Assembly {
     private static void addJointChannels(List<Joint> joints, List<Channel> channels) {
         for (Joint joint : joints) {
             NameMatcher.JointKind kind = NameMatcher.joint(joint.name());
-            double reach =
-                    switch (kind) {
-                        case HEAD, NECK, BODY -> 60;
-                        case JAW, EYE, LID, TONGUE -> 40;
-                        case OTHER -> 90;
-                    };
-            Channel.Group group =
-                    switch (kind) {
-                        case HEAD, NECK -> Channel.Group.HEAD;
-                        case BODY -> Channel.Group.BODY;
-                        case JAW -> Channel.Group.JAW;
-                        case EYE -> Channel.Group.EYES;
-                        case LID -> Channel.Group.LIDS;
-                        case TONGUE -> Channel.Group.TONGUE;
-                        case OTHER -> Channel.Group.OTHER;
-                    };
+            double reach = switch (kind) {
+                case HEAD, NECK, BODY -> 60;
+                case JAW, EYE, LID, TONGUE -> 40;
+                case OTHER -> 90;
+            };
+            Channel.Group group = switch (kind) {
+                case HEAD, NECK -> Channel.Group.HEAD;
+                case BODY -> Channel.Group.BODY;
+                case JAW -> Channel.Group.JAW;
+                case EYE -> Channel.Group.EYES;
+                case LID -> Channel.Group.LIDS;
+                case TONGUE -> Channel.Group.TONGUE;
+                case OTHER -> Channel.Group.OTHER;
+            };
             joint.turns()
                     .forEach(t -> channels.add(new Channel(
                             t.channel(), group, -reach, reach, "Turns the joint about " + t.axis() + ", degrees")));

@@ -73,12 +73,11 @@ final class GltfPoses {
         int node = channel.path("target").path("node").asInt(-1);
         file.item("nodes", node, place);
         String path = channel.path("target").path("path").asText();
-        String type =
-                switch (path) {
-                    case "weights" -> "SCALAR";
-                    case "rotation" -> "VEC4";
-                    default -> "VEC3";
-                };
+        String type = switch (path) {
+            case "weights" -> "SCALAR";
+            case "rotation" -> "VEC4";
+            default -> "VEC3";
+        };
         float[] times = accessors.floats(sampler.path("input").asInt(-1), "SCALAR", MOST_KEYS, place);
         float[] values = accessors.floats(sampler.path("output").asInt(-1), type, 64 * MOST_KEYS, place);
         String interpolation = sampler.path("interpolation").asText("LINEAR");

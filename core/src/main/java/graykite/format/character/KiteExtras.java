@@ -52,15 +52,17 @@ public final class KiteExtras {
         for (Joint joint : character.joints()) {
             ObjectNode json = joints.addObject().put("name", joint.name());
             ArrayNode turns = json.putArray("turns");
-            joint.turns().forEach(t -> turns.addArray()
-                    .add(t.channel())
-                    .add(t.axis().name())
-                    .add(t.degrees()));
+            joint.turns()
+                    .forEach(t -> turns.addArray()
+                            .add(t.channel())
+                            .add(t.axis().name())
+                            .add(t.degrees()));
             ArrayNode slides = json.putArray("slides");
-            joint.slides().forEach(s -> slides.addArray()
-                    .add(s.channel())
-                    .add(s.axis().name())
-                    .add(s.millimetres()));
+            joint.slides()
+                    .forEach(s -> slides.addArray()
+                            .add(s.channel())
+                            .add(s.axis().name())
+                            .add(s.millimetres()));
         }
         RigJson.write(character.poses(), kite.putObject("poses"));
         RigJson.write(character.roles(), kite.putObject("roles"));
@@ -78,9 +80,10 @@ public final class KiteExtras {
                         landmarks.putArray(name).add(p.x()).add(p.y()).add(p.z()));
         ObjectNode showing = kite.putObject("showing");
         for (Part part : character.parts()) {
-            part.looks().showing().ifPresent(s -> showing.putArray(part.name())
-                    .add(s.channel())
-                    .add(s.number()));
+            part.looks()
+                    .showing()
+                    .ifPresent(
+                            s -> showing.putArray(part.name()).add(s.channel()).add(s.number()));
         }
     }
 

@@ -189,9 +189,13 @@ public final class Brine {
                 16,
                 Optional.empty(),
                 s -> s.cel(oval(x, EYE_Y, EYE, EYE * 1.12), Color.WHITE, oval(x, EYE_Y + 26, EYE, 12), SHADE, 3.4)));
-        layers.add(Sketch.layer("pupil" + name, side > 0 ? PUPIL_LEFT : PUPIL_RIGHT, 18, Optional.empty(), s -> s.fill(
-                        oval(x - side * 5, EYE_Y - 1, 9.5, 11), Sketch.INK)
-                .fill(oval(x - side * 5 - 3.4, EYE_Y + 4, 3.4, 3.8), Color.WHITE)));
+        layers.add(Sketch.layer(
+                "pupil" + name,
+                side > 0 ? PUPIL_LEFT : PUPIL_RIGHT,
+                18,
+                Optional.empty(),
+                s -> s.fill(oval(x - side * 5, EYE_Y - 1, 9.5, 11), Sketch.INK)
+                        .fill(oval(x - side * 5 - 3.4, EYE_Y + 4, 3.4, 3.8), Color.WHITE)));
         lid(layers, side, 1, "half");
         lid(layers, side, 2, "closed");
         lid(layers, side, 3, "smiling");

@@ -76,11 +76,15 @@ final class Actions {
         Vec c = plan.cheek();
         Move left = push(c.x() + 10, plan.mouth().y() + 8, c.z() - 26, 17, 24, 24, -3.4, 0, -1.4);
         Move cheeksIn = left.and(left.mirrored());
-        both("jawDrop", Group.JAW, "Lowers the jaw (AU 26, 27)", s -> jawDrop(s.p())
-                .times(jawShare(s))
-                .plus(new Vec(-0.13 * s.p().x() * around(s, 1.3, 16), 0, 0)
-                        // The cheeks are drawn in between the jaws.
-                        .plus(cheeksIn.at(s))));
+        both(
+                "jawDrop",
+                Group.JAW,
+                "Lowers the jaw (AU 26, 27)",
+                s -> jawDrop(s.p())
+                        .times(jawShare(s))
+                        .plus(new Vec(-0.13 * s.p().x() * around(s, 1.3, 16), 0, 0)
+                                // The cheeks are drawn in between the jaws.
+                                .plus(cheeksIn.at(s))));
         pair("jawSideways", Group.JAW, "Moves the jaw to this side (AU 30)", s -> new Vec(7 * jawShare(s), 0, 0));
         both("jawThrust", Group.JAW, "Pushes the jaw forward (AU 29)", s -> new Vec(0, -0.5, 6).times(jawShare(s)));
     }
@@ -133,8 +137,11 @@ final class Actions {
                     open * (3.2 * s.upper() - 3.6 * s.lower()),
                     6.5 * w * (0.55 + 0.45 * s.open()));
         });
-        both("lipTightener", Group.LIPS, "Makes the lips narrow (AU 23)", s -> roll(s, 0.55, -1.6)
-                .plus(new Vec(-0.07 * s.p().x() * around(s, 1.3, 22), 0, 0)));
+        both(
+                "lipTightener",
+                Group.LIPS,
+                "Makes the lips narrow (AU 23)",
+                s -> roll(s, 0.55, -1.6).plus(new Vec(-0.07 * s.p().x() * around(s, 1.3, 22), 0, 0)));
         both("lipPressor", Group.LIPS, "Presses the lips on one another (AU 24)", s -> roll(s, 0.42, -1.4));
         pair(
                 "upperLipRaiser",
@@ -149,9 +156,11 @@ final class Actions {
                 "Lowers this side of the lower lip (AU 16)",
                 lip(-1, 0.42, 0.55, 0.4, -6.4, 0.6)
                         .and(lowerOnly(push(a * 0.5, m.y() - 18, m.z() - 2, 14, 11, 16, 0.4, -3, 0))));
-        both("lipsTogether", Group.LIPS, "Brings the lips together whatever else opens them (AU 8)", s -> new Vec(
-                        0, (0.5 * s.lower() - 0.35 * s.upper()) * s.open(), -0.5)
-                .times(s.lipness()));
+        both(
+                "lipsTogether",
+                Group.LIPS,
+                "Brings the lips together whatever else opens them (AU 8)",
+                s -> new Vec(0, (0.5 * s.lower() - 0.35 * s.upper()) * s.open(), -0.5).times(s.lipness()));
         both("lipToTeeth", Group.LIPS, "Lays the lower lip under the upper teeth, as for f and v (AU 32)", s -> {
             // Falls off quickly: beside the corners nothing may fold.
             double w = Math.pow(s.lipness(), 3) * s.open();
@@ -161,12 +170,19 @@ final class Actions {
             Vec chin = push(0, m.y() - 26, m.z() - 4, 24, 14, 22, 0, 2.6, 0.5).at(s);
             return low.plus(high).plus(chin.times(1 - s.lipness()));
         });
-        both("lipSuck", Group.LIPS, "Draws the lips in over the teeth (AU 28)", s -> roll(s, 0.62, -6)
-                .plus(new Vec(0, 0, -2.0 * around(s, 1.3, 20) * (1 - s.lipness()))));
-        both("chinRaiser", Group.LIPS, "Pushes chin and lower lip up (AU 17)", s -> lowerOnly(
-                        push(0, m.y() - 30, m.z() - 2, 22, 17, 22, 0, 5, 1.6).and(this::bunched))
-                .at(s)
-                .plus(new Vec(0, 2.6 * s.lower() + 1.6 * s.upper(), 1.8).times(s.lipness() * s.open())));
+        both(
+                "lipSuck",
+                Group.LIPS,
+                "Draws the lips in over the teeth (AU 28)",
+                s -> roll(s, 0.62, -6).plus(new Vec(0, 0, -2.0 * around(s, 1.3, 20) * (1 - s.lipness()))));
+        both(
+                "chinRaiser",
+                Group.LIPS,
+                "Pushes chin and lower lip up (AU 17)",
+                s -> lowerOnly(push(0, m.y() - 30, m.z() - 2, 22, 17, 22, 0, 5, 1.6)
+                                .and(this::bunched))
+                        .at(s)
+                        .plus(new Vec(0, 2.6 * s.lower() + 1.6 * s.upper(), 1.8).times(s.lipness() * s.open())));
     }
 
     /**

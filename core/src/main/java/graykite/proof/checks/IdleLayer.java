@@ -44,14 +44,13 @@ record IdleLayer(Rule rule) implements Check {
         if (shot.character().channels().stream().noneMatch(plan.setting().mask()::allows)) {
             return "its mask lets it act on nothing that " + shot.character().name() + " has";
         }
-        boolean empty =
-                switch (plan) {
-                    case ClipsPlan clips -> clips.clips().isEmpty();
-                    case PassesPlan passes -> passes.passes().isEmpty();
-                    case LooksPlan looks -> looks.looks().isEmpty();
-                    case CuesPlan cues -> cues.cues().isEmpty();
-                    default -> false;
-                };
+        boolean empty = switch (plan) {
+            case ClipsPlan clips -> clips.clips().isEmpty();
+            case PassesPlan passes -> passes.passes().isEmpty();
+            case LooksPlan looks -> looks.looks().isEmpty();
+            case CuesPlan cues -> cues.cues().isEmpty();
+            default -> false;
+        };
         return empty ? "there is nothing on it" : "";
     }
 }

@@ -95,9 +95,9 @@ record Jump(Rule rule) implements Check {
         List<Fix> fixes = new ArrayList<>();
         Mending.passes(shot).stream()
                 .filter(p -> p.what().start() - 0.1 < time && p.what().end() + 0.1 > time)
-                .forEach(p ->
-                        fixes.add(Fix.of("Ease the pass and smooth it", Mending.repass(shot, p, q -> Smoothing.of(q)
-                                .withEase(Math.max(0.2, q.ease()))))));
+                .forEach(p -> fixes.add(Fix.of(
+                        "Ease the pass and smooth it",
+                        Mending.repass(shot, p, q -> Smoothing.of(q).withEase(Math.max(0.2, q.ease()))))));
         if (fixes.isEmpty()) {
             fixes.add(Mending.calmerHead(shot, time, time));
         }

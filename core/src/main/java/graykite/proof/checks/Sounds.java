@@ -264,10 +264,15 @@ final class Sounds {
     static ProofNote missed(Shot shot, Rule rule, Beats.Shut shut, String title, String says, double millimetres) {
         Beat beat = shot.beats().list().get(shut.beat());
         List<Fix> fixes = new ArrayList<>(Mending.mouthToSpeech(shot, shut.from(), shut.to()));
-        fixes.add(Mending.touch(shot, title, beat.word(), beat.index(), t -> t.withShape(Optional.empty())
-                .withPose(Optional.empty())
-                .withStrength(1)
-                .withHold(0.06)));
+        fixes.add(Mending.touch(
+                shot,
+                title,
+                beat.word(),
+                beat.index(),
+                t -> t.withShape(Optional.empty())
+                        .withPose(Optional.empty())
+                        .withStrength(1)
+                        .withHold(0.06)));
         return shot.note(
                 rule, shut.from(), shut.to(), fixes, says, beat.phone().ipa(), word(shot, beat.word()), millimetres);
     }

@@ -75,9 +75,14 @@ public final class ActingDesk extends Desk {
         looks = new LooksPane(workspace, player);
         cues = new CuesPane(workspace, player);
         strength = new Parts.Tuner(
-                "Strength", "How much of the pose", 0, 1.5, 1, Parts::percent, this::begin, v -> workspace
-                        .keys()
-                        .edit(gesture, k -> k.withStrength(v)));
+                "Strength",
+                "How much of the pose",
+                0,
+                1.5,
+                1,
+                Parts::percent,
+                this::begin,
+                v -> workspace.keys().edit(gesture, k -> k.withStrength(v)));
         ease = new Parts.Tuner(
                 "Ease",
                 "How long the face takes to get there",

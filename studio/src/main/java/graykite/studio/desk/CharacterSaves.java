@@ -28,9 +28,13 @@ final class CharacterSaves {
     }
 
     void saveCharacter() {
-        trial.figure().get().ifPresent(f -> asks.saveAs(
-                        "Save the character", fileName(f) + CharacterStore.EXTENSION, List.of(CharacterStore.EXTENSION))
-                .ifPresent(path -> write(path, () -> FigureFiles.save(f, path))));
+        trial.figure()
+                .get()
+                .ifPresent(f -> asks.saveAs(
+                                "Save the character",
+                                fileName(f) + CharacterStore.EXTENSION,
+                                List.of(CharacterStore.EXTENSION))
+                        .ifPresent(path -> write(path, () -> FigureFiles.save(f, path))));
     }
 
     /** The plan that a face is carved of, to be made again or changed by hand. */
@@ -40,20 +44,25 @@ final class CharacterSaves {
     }
 
     void saveGltf() {
-        trial.figure().get().ifPresent(f -> asks.saveAs("Save as glTF", fileName(f) + ".glb", List.of(".glb"))
-                .ifPresent(path ->
-                        write(path, () -> AtomicFiles.write(path, out -> GltfWriter.write(f, Optional.empty(), out)))));
+        trial.figure()
+                .get()
+                .ifPresent(f -> asks.saveAs("Save as glTF", fileName(f) + ".glb", List.of(".glb"))
+                        .ifPresent(path -> write(
+                                path,
+                                () -> AtomicFiles.write(path, out -> GltfWriter.write(f, Optional.empty(), out)))));
     }
 
     void saveSheet() {
-        trial.figure().get().ifPresent(f -> asks.saveAs("Save a contact sheet", fileName(f) + ".png", List.of(".png"))
-                .ifPresent(path -> workspace
-                        .jobs()
-                        .start(
-                                "Drawing the contact sheet",
-                                progress -> ContactSheet.draw(f, progress),
-                                picture ->
-                                        write(path, () -> AtomicFiles.write(path, out -> Png.write(picture, out))))));
+        trial.figure()
+                .get()
+                .ifPresent(f -> asks.saveAs("Save a contact sheet", fileName(f) + ".png", List.of(".png"))
+                        .ifPresent(path -> workspace
+                                .jobs()
+                                .start(
+                                        "Drawing the contact sheet",
+                                        progress -> ContactSheet.draw(f, progress),
+                                        picture -> write(
+                                                path, () -> AtomicFiles.write(path, out -> Png.write(picture, out))))));
     }
 
     private void write(Path path, Runnable writing) {

@@ -77,8 +77,10 @@ final class ChartMenus {
             item(
                     menu,
                     count + " shapes" + (count <= 8 ? ", for cartoons" : ""),
-                    () -> charts.edit("A chart of " + count + " shapes", 0, c -> MouthChart.ofSize(count)
-                            .withMotion(c.motion())));
+                    () -> charts.edit(
+                            "A chart of " + count + " shapes",
+                            0,
+                            c -> MouthChart.ofSize(count).withMotion(c.motion())));
         }
         return menu;
     }
@@ -101,8 +103,10 @@ final class ChartMenus {
         item(
                 menu,
                 "Back to the standard chart",
-                () -> charts.edit("Back to the standard chart", 0, c -> MouthChart.standard()
-                        .withMotion(c.motion())));
+                () -> charts.edit(
+                        "Back to the standard chart",
+                        0,
+                        c -> MouthChart.standard().withMotion(c.motion())));
         return menu;
     }
 

@@ -90,12 +90,11 @@ final class CheckPane extends VBox {
     }
 
     private VBox finding(RigReport.Finding finding) {
-        FontIcon icon =
-                switch (finding.weight()) {
-                    case FAULT -> icon(Feather.ALERT_OCTAGON, "fault");
-                    case DOUBT -> icon(Feather.ALERT_TRIANGLE, "doubt");
-                    case NOTE -> icon(Feather.INFO, "note");
-                };
+        FontIcon icon = switch (finding.weight()) {
+            case FAULT -> icon(Feather.ALERT_OCTAGON, "fault");
+            case DOUBT -> icon(Feather.ALERT_TRIANGLE, "doubt");
+            case NOTE -> icon(Feather.INFO, "note");
+        };
         Hyperlink subject = new Hyperlink(finding.subject());
         subject.setTooltip(new Tooltip("Show it on the face"));
         subject.setOnAction(e -> drive(finding.subject()));

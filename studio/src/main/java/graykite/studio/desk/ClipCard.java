@@ -67,12 +67,22 @@ final class ClipCard extends VBox {
                 Clip.USUAL_MOUTH,
                 Parts::percent,
                 v -> workspace.clips().look(gesture, l -> l.withMouth(v)));
-        easeIn = tuner("Comes in", "How long it takes to come", 0, 2, Clip.USUAL_EASE, Parts::seconds, v -> workspace
-                .clips()
-                .look(gesture, l -> l.withEases(v, l.easeOut())));
-        easeOut = tuner("Goes in", "How long it takes to go", 0, 2, Clip.USUAL_EASE, Parts::seconds, v -> workspace
-                .clips()
-                .look(gesture, l -> l.withEases(l.easeIn(), v)));
+        easeIn = tuner(
+                "Comes in",
+                "How long it takes to come",
+                0,
+                2,
+                Clip.USUAL_EASE,
+                Parts::seconds,
+                v -> workspace.clips().look(gesture, l -> l.withEases(v, l.easeOut())));
+        easeOut = tuner(
+                "Goes in",
+                "How long it takes to go",
+                0,
+                2,
+                Clip.USUAL_EASE,
+                Parts::seconds,
+                v -> workspace.clips().look(gesture, l -> l.withEases(l.easeIn(), v)));
         both.setId("clip-both");
         both.setSelected(true);
         both.setTooltip(new Tooltip("Off: left and right differ, as on a living face"));

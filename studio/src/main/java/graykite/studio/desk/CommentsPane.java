@@ -183,22 +183,27 @@ final class CommentsPane extends VBox {
 
     private void out() {
         Project project = workspace.project();
-        picker.save(ask("Comments as a table")).ifPresent(file -> workspace
-                .jobs()
-                .start(
-                        "Writing " + file.getFileName(),
-                        progress -> {
-                            CommentFiles.write(project, file);
-                            return file;
-                        },
-                        f -> workspace.jobs().say("The comments are in " + f.getFileName() + ".")));
+        picker.save(ask("Comments as a table"))
+                .ifPresent(file -> workspace
+                        .jobs()
+                        .start(
+                                "Writing " + file.getFileName(),
+                                progress -> {
+                                    CommentFiles.write(project, file);
+                                    return file;
+                                },
+                                f -> workspace.jobs().say("The comments are in " + f.getFileName() + ".")));
     }
 
     private void in() {
         Project project = workspace.project();
-        picker.open(ask("Comments from a table")).ifPresent(file -> workspace
-                .jobs()
-                .start("Reading " + file.getFileName(), progress -> CommentFiles.read(project, file), this::take));
+        picker.open(ask("Comments from a table"))
+                .ifPresent(file -> workspace
+                        .jobs()
+                        .start(
+                                "Reading " + file.getFileName(),
+                                progress -> CommentFiles.read(project, file),
+                                this::take));
     }
 
     private void take(List<Edit> edits) {

@@ -212,9 +212,10 @@ public final class DeliveryDesk extends Desk {
         asks.open("Open a preset", "Delivery preset", List.of(OrderFiles.EXTENSION))
                 .ifPresent(path -> workspace
                         .jobs()
-                        .start("Opening " + path.getFileName(), progress -> OrderFiles.open(path), order -> deliveries
-                                .order()
-                                .set(order)));
+                        .start(
+                                "Opening " + path.getFileName(),
+                                progress -> OrderFiles.open(path),
+                                order -> deliveries.order().set(order)));
     }
 
     // --- showing ---------------------------------------------------------------------------------------------------

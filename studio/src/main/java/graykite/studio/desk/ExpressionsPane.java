@@ -75,8 +75,9 @@ final class ExpressionsPane extends VBox {
 
     /** Where an expression goes now. */
     private TimeRange room() {
-        return player.loopRange().get().orElseGet(() -> clips().room(
-                        player.time().get()));
+        return player.loopRange()
+                .get()
+                .orElseGet(() -> clips().room(player.time().get()));
     }
 
     /** Shows a character's library; nothing happens when it is shown already. */

@@ -202,8 +202,10 @@ final class FacePane extends VBox {
     }
 
     private void hair(Hair colours) {
-        change("Colour of the hair", p -> p.withHair(new Hair(p.hair().style(), colours.light(), colours.dark()))
-                .withBrows(p.brows().withPaint(colours.dark())));
+        change(
+                "Colour of the hair",
+                p -> p.withHair(new Hair(p.hair().style(), colours.light(), colours.dark()))
+                        .withBrows(p.brows().withPaint(colours.dark())));
     }
 
     private void wear(Garment.Slot slot, Optional<Garment.Worn> worn) {
@@ -280,8 +282,9 @@ final class FacePane extends VBox {
             this.wear = wear;
             setAlignment(Pos.CENTER_LEFT);
             choice.getItems().add(NOTHING);
-            Arrays.stream(Garment.values()).filter(g -> g.slot() == slot).forEach(g -> choice.getItems()
-                    .add(g.word()));
+            Arrays.stream(Garment.values())
+                    .filter(g -> g.slot() == slot)
+                    .forEach(g -> choice.getItems().add(g.word()));
             choice.setPrefWidth(150);
             String place = slot.name().toLowerCase(Locale.ROOT);
             choice.setId("face-wear-" + place);

@@ -92,17 +92,22 @@ final class HandOnCard extends VBox {
                 Optional.empty());
         Project project = workspace.project();
         Optional<SceneWork> scene = workspace.openScene();
-        workspace.line().ifPresent(line -> picker.save(ask).ifPresent(file -> workspace
-                .jobs()
-                .start(
-                        "Drawing the contact sheet",
-                        (Progress progress) -> {
-                            LineSheet sheet = new LineSheet(new Moments(workspace.workbench()));
-                            Picture drawn = scene.map(s -> sheet.ofScene(project, s, progress))
-                                    .orElseGet(() -> sheet.of(project, line, progress));
-                            AtomicFiles.write(file, out -> Png.write(drawn, out));
-                            return file;
-                        },
-                        f -> workspace.jobs().say("The contact sheet is in " + f.getFileName() + "."))));
+        workspace
+                .line()
+                .ifPresent(line -> picker.save(ask)
+                        .ifPresent(file -> workspace
+                                .jobs()
+                                .start(
+                                        "Drawing the contact sheet",
+                                        (Progress progress) -> {
+                                            LineSheet sheet = new LineSheet(new Moments(workspace.workbench()));
+                                            Picture drawn = scene.map(s -> sheet.ofScene(project, s, progress))
+                                                    .orElseGet(() -> sheet.of(project, line, progress));
+                                            AtomicFiles.write(file, out -> Png.write(drawn, out));
+                                            return file;
+                                        },
+                                        f -> workspace
+                                                .jobs()
+                                                .say("The contact sheet is in " + f.getFileName() + "."))));
     }
 }

@@ -50,8 +50,8 @@ final class InstinctsPane extends VBox {
         this.mark = new MarkCard(workspace);
         getStyleClass().add("card");
         vary.setTooltip(new Tooltip("Another variation of all that is not locked"));
-        vary.setOnAction(
-                e -> workspace.line().ifPresent(l -> workspace.edit(new ActingEdit.Vary(l.id(), l.seed() + 1))));
+        vary.setOnAction(e ->
+                workspace.line().ifPresent(l -> workspace.edit(new ActingEdit.Vary(l.id(), l.seed() + 1))));
         mood = new Parts.Tuner(
                 "Mood",
                 "How much the mood that is heard in the voice moves blinks, eyes, brows, head and breath; 0 switches it off",

@@ -178,9 +178,10 @@ final class LooksPane extends VBox {
             }
         }
         Optional<Ready> chosen = edits.look();
-        points.getChildren().forEach(n -> ((ToggleButton) n)
-                .setSelected(chosen.filter(r -> r.look().point().equals(n.getUserData()))
-                        .isPresent()));
+        points.getChildren()
+                .forEach(n -> ((ToggleButton) n)
+                        .setSelected(chosen.filter(r -> r.look().point().equals(n.getUserData()))
+                                .isPresent()));
         Parts.shown(card, chosen.isPresent());
         chosen.ifPresent(r -> {
             if (!from.isFocused()) {

@@ -210,14 +210,12 @@ final class PassCard extends VBox {
 
     private static String facts(Pass pass, Optional<Character> figure) {
         Motion motion = pass.what().motion();
-        String size =
-                switch (motion) {
-                    case Track track ->
-                        Counted.of(track.controls().size(), "control") + ", "
-                                + String.format(Locale.ROOT, "%.0f", track.rate()) + " samples a second";
-                    case Keyed keyed ->
-                        Counted.of(keyed.controls().size(), "control") + ", " + Counted.of(keyed.keys(), "key");
-                };
+        String size = switch (motion) {
+            case Track track ->
+                Counted.of(track.controls().size(), "control") + ", " + String.format(Locale.ROOT, "%.0f", track.rate())
+                        + " samples a second";
+            case Keyed keyed -> Counted.of(keyed.controls().size(), "control") + ", " + Counted.of(keyed.keys(), "key");
+        };
         List<String> missing =
                 figure.map(f -> new MotionOn(f, motion).missing()).orElse(List.of());
         return missing.isEmpty()

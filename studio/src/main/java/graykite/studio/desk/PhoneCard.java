@@ -49,9 +49,10 @@ final class PhoneCard extends VBox {
     }
 
     private void edit(String name, long drag, UnaryOperator<PhoneShape> change) {
-        charts.edit(name, drag, c -> c.of(phone)
-                .map(p -> c.withPhone(phone, change.apply(p)))
-                .orElse(c));
+        charts.edit(
+                name,
+                drag,
+                c -> c.of(phone).map(p -> c.withPhone(phone, change.apply(p))).orElse(c));
     }
 
     private void build(PhoneShape now) {
@@ -101,13 +102,14 @@ final class PhoneCard extends VBox {
                                 1,
                                 firm.tongue(),
                                 (p, v) -> p.withFirm(p.firm().withTongue(v))));
-        firm.channels().forEach((channel, value) -> getChildren()
-                .add(percent(
-                        channel,
-                        "How firmly it holds this channel; reset to 100 %",
-                        1,
-                        value,
-                        (p, v) -> p.withFirm(held(p.firm(), channel, Optional.of(v))))));
+        firm.channels()
+                .forEach((channel, value) -> getChildren()
+                        .add(percent(
+                                channel,
+                                "How firmly it holds this channel; reset to 100 %",
+                                1,
+                                value,
+                                (p, v) -> p.withFirm(held(p.firm(), channel, Optional.of(v))))));
         getChildren().add(oneChannel(now));
         getChildren()
                 .add(choice(
@@ -174,11 +176,12 @@ final class PhoneCard extends VBox {
         channels.setPromptText("Hold one channel in its own way…");
         channels.setAccessibleText("A channel that this sound holds in its own way");
         channels.setMaxWidth(Double.MAX_VALUE);
-        charts.figure().ifPresent(f -> f.channels().stream()
-                .filter(PoseEditor.MOUTH)
-                .map(Channel::name)
-                .filter(c -> !now.firm().channels().containsKey(c))
-                .forEach(channels.getItems()::add));
+        charts.figure()
+                .ifPresent(f -> f.channels().stream()
+                        .filter(PoseEditor.MOUTH)
+                        .map(Channel::name)
+                        .filter(c -> !now.firm().channels().containsKey(c))
+                        .forEach(channels.getItems()::add));
         channels.setOnAction(e -> {
             if (channels.getValue() != null) {
                 String channel = channels.getValue();

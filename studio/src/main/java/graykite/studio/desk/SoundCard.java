@@ -87,13 +87,14 @@ final class SoundCard extends VBox {
     }
 
     private void typeStart() {
-        number(start).ifPresent(time -> workspace
-                .words()
-                .moveStart(
-                        workspace.selection().get().word(),
-                        Math.max(0, workspace.selection().get().phone()),
-                        time,
-                        0));
+        number(start)
+                .ifPresent(time -> workspace
+                        .words()
+                        .moveStart(
+                                workspace.selection().get().word(),
+                                Math.max(0, workspace.selection().get().phone()),
+                                time,
+                                0));
     }
 
     private void typeEnd() {

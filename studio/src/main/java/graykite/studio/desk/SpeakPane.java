@@ -66,9 +66,13 @@ final class SpeakPane extends VBox {
                 workspace.mouth().diction(gesture, d -> corner.in(d, value));
             }
         });
-        strength = percent("Strength", "How much of the full shapes the mouth makes", 0, 1.5, 0.8, v -> workspace
-                .mouth()
-                .diction(gesture, d -> d.withStrength(v)));
+        strength = percent(
+                "Strength",
+                "How much of the full shapes the mouth makes",
+                0,
+                1.5,
+                0.8,
+                v -> workspace.mouth().diction(gesture, d -> d.withStrength(v)));
         lead = new Parts.Tuner(
                 "Lead",
                 "How long a shape comes before its sound; 40 to 80 ms look natural",

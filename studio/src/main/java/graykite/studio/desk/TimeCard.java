@@ -76,10 +76,13 @@ final class TimeCard extends VBox {
 
     /** The looped stretch, the chosen word, or the whole line. */
     private Optional<TimeRange> stretch() {
-        return player.loopRange().get().or(workspace::selectedRange).or(() -> workspace
-                .sound()
+        return player.loopRange()
                 .get()
-                .map(s -> new TimeRange(0, s.sound().duration())));
+                .or(workspace::selectedRange)
+                .or(() -> workspace
+                        .sound()
+                        .get()
+                        .map(s -> new TimeRange(0, s.sound().duration())));
     }
 
     private void begin() {

@@ -61,11 +61,13 @@ final class TouchUpPane extends VBox {
         this.player = player;
         this.list = new TouchUpList(workspace, player);
         this.editor = editor;
-        tiles = new ShapeTiles(shape -> touch("Shape", t -> t.withShape(
-                        t.shape().equals(Optional.of(shape)) || shape.equals(chartShape())
-                                ? Optional.empty()
-                                : Optional.of(shape))
-                .withPose(Optional.empty())));
+        tiles = new ShapeTiles(shape -> touch(
+                "Shape",
+                t -> t.withShape(
+                                t.shape().equals(Optional.of(shape)) || shape.equals(chartShape())
+                                        ? Optional.empty()
+                                        : Optional.of(shape))
+                        .withPose(Optional.empty())));
         strength = tuner(
                 "Strength",
                 "Stronger or weaker than the chart has it",
@@ -165,9 +167,14 @@ final class TouchUpPane extends VBox {
             DoubleFunction<String> text,
             Change change) {
         return new Parts.Tuner(
-                name, tip, min, max, usually, text, () -> gesture = workspace.newGesture(), v -> workspace
-                        .mouth()
-                        .touch(workspace.selection().get(), gesture, t -> change.apply(t, v)));
+                name,
+                tip,
+                min,
+                max,
+                usually,
+                text,
+                () -> gesture = workspace.newGesture(),
+                v -> workspace.mouth().touch(workspace.selection().get(), gesture, t -> change.apply(t, v)));
     }
 
     private static String ms(double seconds) {
@@ -195,9 +202,14 @@ final class TouchUpPane extends VBox {
     /** The beat of the chosen sound; the first of a chosen word. */
     private Optional<Beat> beat() {
         Selection now = workspace.selection().get();
-        return workspace.performance().get().flatMap(p -> p.beats().list().stream()
-                .filter(b -> now.word() >= 0 && b.word() == now.word() && (now.phone() < 0 || b.index() == now.phone()))
-                .findFirst());
+        return workspace
+                .performance()
+                .get()
+                .flatMap(p -> p.beats().list().stream()
+                        .filter(b -> now.word() >= 0
+                                && b.word() == now.word()
+                                && (now.phone() < 0 || b.index() == now.phone()))
+                        .findFirst());
     }
 
     private String chartShape() {
@@ -217,11 +229,17 @@ final class TouchUpPane extends VBox {
                 .map(t -> t.pose()
                         .orElseGet(() -> performance.get().chart().poses().getOrDefault(t.shape(), Pose.REST)))
                 .orElse(Pose.REST);
-        editor.edit("Own pose: " + chosen.getText(), begin, pose -> workspace
-                .mouth()
-                .touch(at, 0, t -> t.withPose(Optional.of(pose))
-                        .withShape(Optional.empty())
-                        .withBlend(Optional.empty())));
+        editor.edit(
+                "Own pose: " + chosen.getText(),
+                begin,
+                pose -> workspace
+                        .mouth()
+                        .touch(
+                                at,
+                                0,
+                                t -> t.withPose(Optional.of(pose))
+                                        .withShape(Optional.empty())
+                                        .withBlend(Optional.empty())));
     }
 
     void show(MouthPictures newPictures) {

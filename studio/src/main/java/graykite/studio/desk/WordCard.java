@@ -153,15 +153,14 @@ final class WordCard extends VBox implements AutoCloseable {
     }
 
     private String facts(TimedWord word) {
-        String source =
-                switch (word.source()) {
-                    case DICTIONARY ->
-                        workspace.project().dictionary().containsKey(word.text().toLowerCase(Locale.ROOT))
-                                ? "said in the project's own way"
-                                : "from the dictionary";
-                    case LETTERS -> "not in the dictionary: guessed from its letters";
-                    case SOUND -> "not in the script: read by its sound. Type what is said";
-                };
+        String source = switch (word.source()) {
+            case DICTIONARY ->
+                workspace.project().dictionary().containsKey(word.text().toLowerCase(Locale.ROOT))
+                        ? "said in the project's own way"
+                        : "from the dictionary";
+            case LETTERS -> "not in the dictionary: guessed from its letters";
+            case SOUND -> "not in the script: read by its sound. Type what is said";
+        };
         return String.format(
                 Locale.ROOT,
                 "%.3f to %.3f s, %s%s",

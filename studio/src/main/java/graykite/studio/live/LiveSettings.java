@@ -32,8 +32,8 @@ public final class LiveSettings {
     private void share(DoubleProperty property, String key, double usual) {
         String kept = settings.text(key, Double.toString(usual));
         property.set(kept.matches("\\d(\\.\\d+)?") ? Math.min(1, Double.parseDouble(kept)) : usual);
-        property.addListener(
-                (o, b, now) -> settings.setText(key, Double.toString(Math.round(1000 * now.doubleValue()) / 1000.0)));
+        property.addListener((o, b, now) ->
+                settings.setText(key, Double.toString(Math.round(1000 * now.doubleValue()) / 1000.0)));
     }
 
     /** True when what is performed is added to what is there, false when it takes its place. */

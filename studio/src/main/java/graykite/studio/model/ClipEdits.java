@@ -64,11 +64,12 @@ public final class ClipEdits {
 
     /** The chosen clip where it stands. */
     public Optional<ClipsLayer.Ready> clip() {
-        return chosen.get().flatMap(c -> lanes().stream()
-                .filter(l -> l.layer().equals(c.layer()))
-                .flatMap(l -> l.clips().stream())
-                .filter(r -> r.index() == c.clip())
-                .findFirst());
+        return chosen.get()
+                .flatMap(c -> lanes().stream()
+                        .filter(l -> l.layer().equals(c.layer()))
+                        .flatMap(l -> l.clips().stream())
+                        .filter(r -> r.index() == c.clip())
+                        .findFirst());
     }
 
     private static ClipEdit.AddClip adding(Line line, Clip.Look look, TimeRange range) {

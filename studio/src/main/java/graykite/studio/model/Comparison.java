@@ -51,9 +51,10 @@ public final class Comparison implements AutoCloseable {
     }
 
     private Optional<Version> kept() {
-        return version.get().flatMap(name -> workspace.project().versions().stream()
-                .filter(v -> v.name().equals(name))
-                .findFirst());
+        return version.get()
+                .flatMap(name -> workspace.project().versions().stream()
+                        .filter(v -> v.name().equals(name))
+                        .findFirst());
     }
 
     private void derive() {

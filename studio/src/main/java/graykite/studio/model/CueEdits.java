@@ -110,13 +110,12 @@ public final class CueEdits {
                 inWords(at), n -> cues().stream().anyMatch(c -> c.name().equals(n)));
         Cue cue = Cue.of(name, at, Clip.Look.of(pose).withMouth(0.2));
         // Feelings change with the words that show them, not after: what hangs on the end of a word begins within it.
-        Cue usual =
-                switch (at) {
-                    case Cue.Mark mark -> cue.withTimes(-0.4, 0.9);
-                    case Cue.Stress s -> cue.withTimes(-0.2, 0.5);
-                    case Cue.Pause pause -> cue.withTimes(0, pause.longerThan() + 0.3);
-                    case Cue.Tag tag -> cue;
-                };
+        Cue usual = switch (at) {
+            case Cue.Mark mark -> cue.withTimes(-0.4, 0.9);
+            case Cue.Stress s -> cue.withTimes(-0.2, 0.5);
+            case Cue.Pause pause -> cue.withTimes(0, pause.longerThan() + 0.3);
+            case Cue.Tag tag -> cue;
+        };
         if (workspace.editLine(0, l -> new CueEdit.SetCue(l, usual))) {
             chosen.set(Optional.of(name));
             long places =

@@ -122,26 +122,24 @@ public final class Deliveries {
     /** Lines and scenes that are meant; those that are gone are left out. */
     public List<Item> items() {
         Project project = workspace.project();
-        List<Item> items =
-                switch (what.get()) {
-                    case HERE ->
-                        workspace
-                                .openScene()
-                                .map(s -> Item.scene(s.id()))
-                                .or(() -> workspace.line().map(l -> Item.line(l.id())))
-                                .map(List::of)
-                                .orElse(List.of());
-                    case CHOSEN ->
-                        chosen.get().stream()
-                                .filter(i -> i.kind() == Item.What.LINE
-                                        ? project.line(i.id()).isPresent()
-                                        : project.scene(i.id()).isPresent())
-                                .toList();
-                    case LINES ->
-                        project.lines().stream().map(l -> Item.line(l.id())).toList();
-                    case SCENES ->
-                        project.scenes().stream().map(s -> Item.scene(s.id())).toList();
-                };
+        List<Item> items = switch (what.get()) {
+            case HERE ->
+                workspace
+                        .openScene()
+                        .map(s -> Item.scene(s.id()))
+                        .or(() -> workspace.line().map(l -> Item.line(l.id())))
+                        .map(List::of)
+                        .orElse(List.of());
+            case CHOSEN ->
+                chosen.get().stream()
+                        .filter(i -> i.kind() == Item.What.LINE
+                                ? project.line(i.id()).isPresent()
+                                : project.scene(i.id()).isPresent())
+                        .toList();
+            case LINES -> project.lines().stream().map(l -> Item.line(l.id())).toList();
+            case SCENES ->
+                project.scenes().stream().map(s -> Item.scene(s.id())).toList();
+        };
         List<String> others = performers.get().stream()
                 .filter(m -> project.member(m).isPresent())
                 .toList();

@@ -68,8 +68,9 @@ public final class LookEdits {
     /** True when what is looked at is there: somebody else only where they share the stage. */
     public boolean isThere(LookPoint point) {
         return !(point instanceof LookPoint.Person p)
-                || workspace.scene().get().stream().anyMatch(s -> IntStream.range(0, s.size())
-                        .anyMatch(i -> s.role(i).member().equals(p.member())));
+                || workspace.scene().get().stream()
+                        .anyMatch(s -> IntStream.range(0, s.size())
+                                .anyMatch(i -> s.role(i).member().equals(p.member())));
     }
 
     private LookEdit.AddLook adding(Line line, LookPoint point, TimeRange range) {

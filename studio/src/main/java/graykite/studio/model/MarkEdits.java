@@ -67,9 +67,10 @@ public final class MarkEdits {
 
     /** The chosen mark where it stands. */
     public Optional<Placed> mark() {
-        return chosen.get().flatMap(c -> marks(c.kind()).stream()
-                .filter(p -> p.index() == c.index())
-                .findFirst());
+        return chosen.get()
+                .flatMap(c -> marks(c.kind()).stream()
+                        .filter(p -> p.index() == c.index())
+                        .findFirst());
     }
 
     /** What is generated of a kind becomes marks; nothing when it is the hand's already. @return false when it cannot */

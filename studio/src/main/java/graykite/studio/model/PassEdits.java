@@ -61,10 +61,11 @@ public final class PassEdits {
 
     /** The chosen pass where it stands. */
     public Optional<Ready> pass() {
-        return chosen.get().flatMap(c -> all().stream()
-                .filter(p -> p.choice().equals(c))
-                .map(Placed::ready)
-                .findFirst());
+        return chosen.get()
+                .flatMap(c -> all().stream()
+                        .filter(p -> p.choice().equals(c))
+                        .map(Placed::ready)
+                        .findFirst());
     }
 
     /** Chooses the pass of a performance that was laid just now. */

@@ -100,7 +100,8 @@ public final class Settings {
     }
 
     private void save() {
-        AtomicFiles.write(folder.resolve("settings.json"), out -> mapper.writerWithDefaultPrettyPrinter()
-                .writeValue(out, values));
+        AtomicFiles.write(
+                folder.resolve("settings.json"),
+                out -> mapper.writerWithDefaultPrettyPrinter().writeValue(out, values));
     }
 }

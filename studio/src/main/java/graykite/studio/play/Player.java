@@ -196,8 +196,9 @@ public final class Player implements AutoCloseable {
         if (slow == 1 || !out.audible()) {
             return sound.mixed();
         }
-        return stretched.computeIfAbsent(slow, s -> Stretch.atSpeed(Sound.mono(sound.mixed(), sound.rate()), s)
-                .mixed());
+        return stretched.computeIfAbsent(
+                slow,
+                s -> Stretch.atSpeed(Sound.mono(sound.mixed(), sound.rate()), s).mixed());
     }
 
     public void pause() {

@@ -246,9 +246,10 @@ final class ClipsRow extends SheetRow {
                         "Follow the library again",
                         () -> edits.link(look.content().name()));
             }
-            item(menu, "Loop it", () -> sheet.player()
-                    .loopRange()
-                    .set(Optional.of(new TimeRange(s.clip.start(), s.clip.end()))));
+            item(
+                    menu,
+                    "Loop it",
+                    () -> sheet.player().loopRange().set(Optional.of(new TimeRange(s.clip.start(), s.clip.end()))));
             item(menu, "Delete the clip", edits::delete);
         });
     }

@@ -58,8 +58,9 @@ final class CurveRow extends SheetRow {
     // --- drawing ---------------------------------------------------------------------------------------------------
 
     private Optional<Channel> channel() {
-        return edits.channelIndex().flatMap(i -> workspace.performance().get().map(p -> p.channels()
-                .get(i)));
+        return edits.channelIndex()
+                .flatMap(
+                        i -> workspace.performance().get().map(p -> p.channels().get(i)));
     }
 
     private Optional<CurveFrame> frame() {

@@ -32,16 +32,20 @@ public final class ExpressionDrag {
 
     /** Takes expressions that are dropped on the sheet. */
     static void onto(Node sheet, SheetScale scale, ClipEdits clips) {
-        sheet.addEventHandler(DragEvent.DRAG_OVER, e -> pose(e).ifPresent(p -> {
-            e.acceptTransferModes(TransferMode.COPY);
-            clips.preview(p, clips.room(scale.timeAt(e.getX())));
-            e.consume();
-        }));
+        sheet.addEventHandler(
+                DragEvent.DRAG_OVER,
+                e -> pose(e).ifPresent(p -> {
+                    e.acceptTransferModes(TransferMode.COPY);
+                    clips.preview(p, clips.room(scale.timeAt(e.getX())));
+                    e.consume();
+                }));
         sheet.addEventHandler(DragEvent.DRAG_EXITED, e -> clips.endPreview());
-        sheet.addEventHandler(DragEvent.DRAG_DROPPED, e -> pose(e).ifPresent(p -> {
-            clips.add(p, clips.room(scale.timeAt(e.getX())));
-            e.setDropCompleted(true);
-            e.consume();
-        }));
+        sheet.addEventHandler(
+                DragEvent.DRAG_DROPPED,
+                e -> pose(e).ifPresent(p -> {
+                    clips.add(p, clips.room(scale.timeAt(e.getX())));
+                    e.setDropCompleted(true);
+                    e.consume();
+                }));
     }
 }

@@ -189,10 +189,11 @@ final class KeysRow extends SheetRow {
 
     private Optional<Key> keyAt(SheetPointer at) {
         double[] range = range(edits.control().get());
-        return edits.target().flatMap(t -> shown().stream()
-                .filter(k -> Math.abs(sheet.scale().xOf(t.outward(k.time())) - at.x()) < GRAB
-                        && Math.abs(y(k.value(), range) - at.y()) < GRAB + 2)
-                .findFirst());
+        return edits.target()
+                .flatMap(t -> shown().stream()
+                        .filter(k -> Math.abs(sheet.scale().xOf(t.outward(k.time())) - at.x()) < GRAB
+                                && Math.abs(y(k.value(), range) - at.y()) < GRAB + 2)
+                        .findFirst());
     }
 
     @Override

@@ -121,14 +121,13 @@ public final class KiteControl extends Pane {
     }
 
     private void keyed(KiteCorner corner, KeyEvent e) {
-        double by =
-                switch (e.getCode()) {
-                    case UP -> corner.down() == 0 ? 0.05 : -0.05 * corner.down();
-                    case DOWN -> corner.down() == 0 ? -0.05 : 0.05 * corner.down();
-                    case RIGHT -> corner.across() == 0 ? 0 : 0.05 * corner.across();
-                    case LEFT -> corner.across() == 0 ? 0 : -0.05 * corner.across();
-                    default -> 0;
-                };
+        double by = switch (e.getCode()) {
+            case UP -> corner.down() == 0 ? 0.05 : -0.05 * corner.down();
+            case DOWN -> corner.down() == 0 ? -0.05 : 0.05 * corner.down();
+            case RIGHT -> corner.across() == 0 ? 0 : 0.05 * corner.across();
+            case LEFT -> corner.across() == 0 ? 0 : -0.05 * corner.across();
+            default -> 0;
+        };
         if (by != 0) {
             pulls.started();
             double value = Math.round((corner.of(shown) + by) * 100) / 100.0;

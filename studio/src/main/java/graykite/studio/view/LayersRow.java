@@ -130,8 +130,8 @@ final class LayersRow extends SheetRow {
     void drag(SheetPointer at) {
         held.ifPresent(s -> edits.setting(s.layer, gesture, now -> {
             Key key = now.weight().keys().get(s.key);
-            return now.withWeight(
-                    now.weight().with(s.key, key.movedTo(Math.max(0, at.pulled()), weightAt(at, s.layer))));
+            return now.withWeight(now.weight()
+                    .with(s.key, key.movedTo(Math.max(0, at.pulled()), weightAt(at, s.layer))));
         }));
     }
 

@@ -63,18 +63,16 @@ final class LightBall extends StackPane {
     }
 
     private void key(KeyEvent e) {
-        double right =
-                switch (e.getCode()) {
-                    case LEFT -> -2;
-                    case RIGHT -> 2;
-                    default -> 0;
-                };
-        double up =
-                switch (e.getCode()) {
-                    case UP -> 2;
-                    case DOWN -> -2;
-                    default -> 0;
-                };
+        double right = switch (e.getCode()) {
+            case LEFT -> -2;
+            case RIGHT -> 2;
+            default -> 0;
+        };
+        double up = switch (e.getCode()) {
+            case UP -> 2;
+            case DOWN -> -2;
+            default -> 0;
+        };
         if (right != 0 || up != 0) {
             light.turn(right, up, light.newGesture());
             e.consume();

@@ -42,10 +42,11 @@ final class LineActions extends HBox {
         super(8);
         this.workspace = workspace;
         this.table = table;
-        Button read =
-                button("Read", Feather.EYE, "Find the words of the chosen lines in their recordings", () -> workspace
-                        .readings()
-                        .readAll(chosenLines()));
+        Button read = button(
+                "Read",
+                Feather.EYE,
+                "Find the words of the chosen lines in their recordings",
+                () -> workspace.readings().readAll(chosenLines()));
         Button scene =
                 button("Make a scene", Feather.USERS, "Place the chosen lines one after another on one stage", () -> {
                     List<Line> lines = chosenLines();

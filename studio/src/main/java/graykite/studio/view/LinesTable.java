@@ -163,12 +163,15 @@ public final class LinesTable extends VBox implements AutoCloseable {
 
     private Optional<Image> pictureOf(String member) {
         if (!pictures.containsKey(member)) {
-            workspace.project().member(member).ifPresent(m -> portraits
-                    .apply(m)
-                    .thenAccept(image -> Platform.runLater(() -> {
-                        pictures.put(member, image);
-                        table.refresh();
-                    })));
+            workspace
+                    .project()
+                    .member(member)
+                    .ifPresent(m -> portraits
+                            .apply(m)
+                            .thenAccept(image -> Platform.runLater(() -> {
+                                pictures.put(member, image);
+                                table.refresh();
+                            })));
         }
         return Optional.ofNullable(pictures.get(member));
     }

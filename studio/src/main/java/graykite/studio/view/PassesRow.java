@@ -191,9 +191,10 @@ final class PassesRow extends SheetRow {
         spot(at).ifPresent(s -> {
             edits.chosen().set(Optional.of(s.pass.choice()));
             Ready ready = s.pass.ready();
-            item(menu, "Loop it", () -> sheet.player()
-                    .loopRange()
-                    .set(Optional.of(new TimeRange(ready.start(), ready.end()))));
+            item(
+                    menu,
+                    "Loop it",
+                    () -> sheet.player().loopRange().set(Optional.of(new TimeRange(ready.start(), ready.end()))));
             item(menu, "Delete the pass", edits::delete);
         });
     }

@@ -153,18 +153,22 @@ final class RulerRow extends SheetRow {
     @Override
     void offer(ContextMenu menu, SheetPointer at) {
         sheet.player().loopRange().get().filter(r -> r.contains(at.time())).ifPresent(r -> {
-            item(menu, "Speak the looped stretch in its own way", () -> sheet.workspace()
-                    .mouth()
-                    .cutSection(r));
-            item(menu, "Slower: half as long again", () -> sheet.workspace()
-                    .retiming()
-                    .stretch(r, 1.5));
-            item(menu, "Faster: two thirds as long", () -> sheet.workspace()
-                    .retiming()
-                    .stretch(r, 2 / 3.0));
+            item(
+                    menu,
+                    "Speak the looped stretch in its own way",
+                    () -> sheet.workspace().mouth().cutSection(r));
+            item(
+                    menu,
+                    "Slower: half as long again",
+                    () -> sheet.workspace().retiming().stretch(r, 1.5));
+            item(
+                    menu,
+                    "Faster: two thirds as long",
+                    () -> sheet.workspace().retiming().stretch(r, 2 / 3.0));
         });
-        item(menu, "A pause of a quarter second here", () -> sheet.workspace()
-                .retiming()
-                .pause(at.time(), 0.25));
+        item(
+                menu,
+                "A pause of a quarter second here",
+                () -> sheet.workspace().retiming().pause(at.time(), 0.25));
     }
 }

@@ -112,8 +112,9 @@ final class SceneRow extends SheetRow {
 
     @Override
     void offer(ContextMenu menu, SheetPointer at) {
-        at(at).ifPresent(block -> item(menu, "Take the line out of the scene", () -> sheet.workspace()
-                .scenes()
-                .takeOut(block.line())));
+        at(at).ifPresent(block -> item(
+                menu,
+                "Take the line out of the scene",
+                () -> sheet.workspace().scenes().takeOut(block.line())));
     }
 }

@@ -145,12 +145,11 @@ public final class StageView extends StackPane implements AutoCloseable {
     }
 
     private ReferencePane placed(Reference reference) {
-        ReferencePane wanted =
-                switch (reference.place()) {
-                    case BESIDE -> beside;
-                    case BEHIND -> behind;
-                    case OVER -> over;
-                };
+        ReferencePane wanted = switch (reference.place()) {
+            case BESIDE -> beside;
+            case BEHIND -> behind;
+            case OVER -> over;
+        };
         List.of(beside, behind, over).stream().filter(p -> p != wanted).forEach(ReferencePane::hide);
         return wanted;
     }

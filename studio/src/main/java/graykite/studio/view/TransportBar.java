@@ -47,8 +47,9 @@ public final class TransportBar extends HBox {
         speed.setTooltip(new Tooltip("Playing speed; the pitch stays (H for half)"));
         speed.setOnAction(
                 e -> player.speed().set(Math.pow(0.5, speed.getSelectionModel().getSelectedIndex())));
-        player.speed().addListener((o, b, n) -> speed.getSelectionModel()
-                .select((int) Math.round(-Math.log(n.doubleValue()) / Math.log(2))));
+        player.speed()
+                .addListener((o, b, n) ->
+                        speed.getSelectionModel().select((int) Math.round(-Math.log(n.doubleValue()) / Math.log(2))));
         clock.getStyleClass().add("figures");
         clock.setMinWidth(92);
         clock.setTooltip(new Tooltip("Timecode of the playhead"));

@@ -81,9 +81,10 @@ final class WordsRow extends SpokenRow {
     @Override
     void offer(ContextMenu menu, SheetPointer at) {
         section(at)
-                .ifPresent(section -> item(menu, "Remove the section", () -> sheet.workspace()
-                        .mouth()
-                        .removeSection(section)));
+                .ifPresent(section -> item(
+                        menu,
+                        "Remove the section",
+                        () -> sheet.workspace().mouth().removeSection(section)));
         SpokenMenu.offer(menu, sheet, at(at.time()), retype);
     }
 }
