@@ -1,6 +1,7 @@
 package graykite.motion;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.motion.Key.Way;
@@ -8,6 +9,7 @@ import graykite.motion.KeyWork.Ref;
 import graykite.motion.KeyWork.Snippet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
 import org.junit.jupiter.api.Test;
@@ -122,5 +124,91 @@ class KeyWorkTest {
         assertEquals(3, mirrored.controls().size());
         assertEquals(1, mirrored.at(2, 0), 1e-9, "the other side smiles");
         assertEquals(10, mirrored.at(1, 1), 1e-9, "and the head turns to the other side");
+    }
+
+    private static final Keyed RISING =
+            new Keyed(4, List.of("a"), List.of(new Curve(List.of(key(0, 0), key(1, 1), key(3, 2), key(4, 2)))));
+
+    private static List<Double> slopes(Keyed motion) {
+        return keys(motion, "a").stream().map(Key::out).toList();
+    }
+
+    /** The harmonic mean of the slopes to both neighbours (Fritsch & Butland 1984), here 2 · 1 · 0.5 / 1.5; level at an end and a rest. */
+    @Test
+    void smoothSlopesByHand() {
+        Keyed smooth = KeyWork.going(RISING, KeyWork.all(RISING), Way.SMOOTH);
+        assertEquals(0, slopes(smooth).get(0));
+        assertEquals(2 / 3.0, slopes(smooth).get(1), 1e-12);
+        assertEquals(0, slopes(smooth).get(2));
+        keys(smooth, "a").forEach(k -> assertEquals(k.out(), k.in()));
+        Keyed one = KeyWork.going(RISING, Set.of(new Ref("a", 3)), Way.SMOOTH);
+        assertEquals(List.of(0.0, 0.0, 0.0, 0.0), slopes(one), "those that were not chosen keep theirs");
+        assertEquals(
+                List.of(Way.LINEAR, Way.LINEAR, Way.SMOOTH, Way.LINEAR),
+                keys(one, "a").stream().map(Key::way).toList());
+    }
+
+    /** What is scaled as a whole is the same curve, so many times as long and as high, also between its keys. */
+    @Test
+    void aScaledCurveKeepsItsShape() {
+        Keyed smooth = KeyWork.going(RISING, KeyWork.all(RISING), Way.SMOOTH);
+        Keyed scaled = KeyWork.scaled(smooth, KeyWork.all(smooth), 1, 0.5, 3);
+        for (double t = 0; t <= 4; t += 0.05) {
+            assertEquals(3 * smooth.at(0, t), scaled.at(0, 1 + (t - 1) * 0.5), 1e-9, "at " + t);
+        }
+        assertThrows(IllegalArgumentException.class, () -> KeyWork.scaled(RISING, KeyWork.all(RISING), 1, 0, 1));
+    }
+
+    @Test
+    void aSmoothKeySmoothsItsNeighboursToo() {
+        Keyed smooth = KeyWork.going(RISING, KeyWork.all(RISING), Way.SMOOTH);
+        Keyed set = KeyWork.set(smooth, "a", 2, 1.2, Way.SMOOTH);
+        // Slopes to the neighbours of the key at 1 s are now 1 and 0.2, of the new one 0.2 and 0.8.
+        assertEquals(2 * 0.2 / 1.2, slopes(set).get(1), 1e-9);
+        assertEquals(2 * 0.2 * 0.8 / 1.0, slopes(set).get(2), 1e-9);
+        Keyed stepped = KeyWork.set(smooth, "a", 2, 1.2, Way.STEPPED);
+        assertEquals(2 / 3.0, slopes(stepped).get(1), 1e-12, "one that jumps leaves them");
+        Keyed far = KeyWork.set(smooth, "a", 9, 1, Way.LINEAR);
+        assertEquals(4, keys(far, "a").getLast().time(), "it stays in the motion");
+        Keyed apart = KeyWork.set(KeyWork.set(smooth, "a", 3.5, 2.5, Way.LINEAR), "a", 0.5, 0.1, Way.SMOOTH);
+        assertEquals(0, slopes(apart).get(4), "those farther away keep theirs");
+    }
+
+    @Test
+    void theLastKeyHasNothingToFavour() {
+        Set<Ref> ends = Set.of(new Ref("a", 0), new Ref("a", 4));
+        assertEquals(2, KeyWork.favoured(RISING, ends, 1).at(0, 4));
+        assertEquals(1, KeyWork.favoured(RISING, ends, 1).at(0, 0));
+        assertEquals(0, KeyWork.favoured(RISING, ends, -1).at(0, 0));
+        assertEquals(RISING, KeyWork.favoured(RISING, KeyWork.all(RISING), 0));
+    }
+
+    @Test
+    void aHoldNeedsRoom() {
+        assertEquals(RISING, KeyWork.movingHold(RISING, KeyWork.all(RISING), 2.5, 0.1));
+        Keyed held = KeyWork.movingHold(RISING, Set.of(new Ref("a", 1)), 0.5, 0.1);
+        assertEquals(List.of(0.0, 1.0, 2.5, 3.0, 4.0), keys(held, "a").stream().map(Key::time).toList());
+        assertEquals(1.1, held.at(0, 2.5), 1e-9);
+    }
+
+    @Test
+    void onlyWhatIsChosenIsCopiedAndOnlyWhatFitsIsPasted() {
+        Snippet two = KeyWork.copied(TWO, Set.of(new Ref("smile.L", 1), new Ref("smile.L", 3)));
+        assertEquals(Set.of("smile.L"), two.keys().keySet());
+        assertEquals(List.of(0.0, 2.0), two.keys().get("smile.L").stream().map(Key::time).toList());
+        Keyed atTheEnd = KeyWork.pasted(TWO, two, 4);
+        assertEquals(List.of(0.0, 1.0, 2.0, 3.0, 4.0), keys(atTheEnd, "smile.L").stream().map(Key::time).toList());
+        Keyed beforeTheStart = KeyWork.pasted(TWO, two, -2);
+        assertEquals(List.of(0.0, 1.0, 2.0, 3.0), keys(beforeTheStart, "smile.L").stream().map(Key::time).toList());
+        assertEquals(TWO, KeyWork.pasted(TWO, two, 4.5));
+        assertEquals(TWO, KeyWork.pasted(TWO, KeyWork.copied(TWO, Set.of()), 1));
+    }
+
+    @Test
+    void slopesTurnWithTheirSide() {
+        Snippet sloped = new Snippet(Map.of("headYaw", List.of(new Key(0, 4, Way.SMOOTH, 1, -2))));
+        Snippet turned = KeyWork.mirrored(sloped, c -> c, c -> true);
+        assertEquals(List.of(new Key(0, -4, Way.SMOOTH, -1, 2)), turned.keys().get("headYaw"));
+        assertEquals(sloped, KeyWork.mirrored(sloped, c -> c, c -> false));
     }
 }

@@ -2,11 +2,14 @@ package graykite.motion;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -144,5 +147,78 @@ class TrackTest {
                 "few keys: " + result.motion().keys());
         Track dense = Thinning.dense(result.motion(), 60);
         assertEquals(600, dense.samples());
+    }
+
+    private static final Track THREE =
+            new Track(24, List.of("a", "b", "c"), new float[] {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12});
+
+    @Test
+    void everyControlKeepsItsOwnValues() {
+        assertArrayEquals(new double[] {2, 5, 8, 11}, THREE.of(1));
+        Track two = THREE.only(List.of("c", "a"));
+        assertEquals(List.of("a", "c"), two.controls());
+        assertArrayEquals(new double[] {1, 4, 7, 10}, two.of(0));
+        assertArrayEquals(new double[] {3, 6, 9, 12}, two.of(1));
+        Track part = THREE.part(1 / 24.0, 3 / 24.0);
+        assertEquals(3, part.samples());
+        assertArrayEquals(new double[] {4, 7, 10}, part.of(0), 1e-5);
+        assertArrayEquals(new double[] {6, 9, 12}, part.of(2), 1e-5);
+        Track other = THREE.with(1, new double[] {0, -1, -2, -3});
+        assertArrayEquals(new double[] {0, -1, -2, -3}, other.of(1));
+        assertArrayEquals(THREE.of(0), other.of(0));
+        assertArrayEquals(THREE.of(2), other.of(2));
+        assertArrayEquals(new double[] {2, 5, 8, 11}, THREE.of(1), "the track itself stays");
+        assertThrows(IllegalArgumentException.class, () -> THREE.with(1, new double[3]));
+        assertThrows(IllegalArgumentException.class, () -> THREE.with(1, new double[] {0, 1, Double.NaN, 3}));
+    }
+
+    /** A twelfth of a second at 24 a second are two samples: a third and two thirds of the way from the last value. */
+    @Test
+    void theBlendByHand() {
+        Track after = new Track(24, List.of("a", "b", "c"), new float[] {40, 11, 0, 40, 11, 0, 40, 11, 0});
+        Track both = THREE.joined(after);
+        assertArrayEquals(new double[] {1, 4, 7, 10, 20, 30, 40}, both.of(0), 1e-4);
+        assertArrayEquals(new double[] {2, 5, 8, 11, 11, 11, 11}, both.of(1), 1e-4);
+        assertArrayEquals(new double[] {3, 6, 9, 12, 8, 4, 0}, both.of(2), 1e-4);
+    }
+
+    @Test
+    void tracksAreTheSameThatSayTheSame() {
+        Track same = new Track(24, THREE.controls(), new float[] {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12});
+        assertEquals(THREE, same);
+        assertEquals(THREE.hashCode(), same.hashCode());
+        assertNotEquals(THREE, THREE.with(2, new double[] {3, 6, 9, 13}));
+        assertNotEquals(THREE, new Track(25, THREE.controls(), new float[] {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12}));
+        assertNotEquals(THREE, THREE.only(List.of("a")));
+        assertEquals("3 controls, 4 samples at 24.0 a second", THREE.toString());
+    }
+
+    @Test
+    void limitsAreKept() {
+        List<String> many = IntStream.rangeClosed(0, Motion.MOST_CONTROLS)
+                .mapToObj(i -> "c" + i)
+                .toList();
+        assertThrows(IllegalArgumentException.class, () -> new Track(60, many, new float[2 * many.size()]));
+        List<String> most = many.subList(1, many.size());
+        assertEquals(2, new Track(1000, most, new float[2 * most.size()]).samples());
+        assertThrows(IllegalArgumentException.class, () -> new Track(1000.1, List.of("a"), new float[2]));
+        assertThrows(IllegalArgumentException.class, () -> new Track(60, List.of(), new float[2]));
+        int hours = (int) Motion.LONGEST;
+        assertEquals(Motion.LONGEST, new Track(1, List.of("a"), new float[hours + 1]).duration());
+        assertThrows(IllegalArgumentException.class, () -> new Track(1, List.of("a"), new float[hours + 2]));
+    }
+
+    @Test
+    void denseIsTheSameMotionAtEvenSteps() {
+        assertSame(THREE, Thinning.dense(THREE, 24));
+        Track twice = Thinning.dense(THREE, 48);
+        assertEquals(7, twice.samples());
+        assertArrayEquals(new double[] {1, 2.5, 4, 5.5, 7, 8.5, 10}, twice.of(0), 1e-5);
+        assertArrayEquals(new double[] {3, 4.5, 6, 7.5, 9, 10.5, 12}, twice.of(2), 1e-5);
+        Curve ramp = new Curve(List.of(new Key(0, 0, Key.Way.LINEAR, 0, 0), new Key(2, 4, Key.Way.LINEAR, 0, 0)));
+        Curve level = new Curve(List.of(new Key(0, 9, Key.Way.LINEAR, 0, 0)));
+        Track dense = Thinning.dense(new Keyed(2, List.of("ramp", "level"), List.of(ramp, level)), 2);
+        assertArrayEquals(new double[] {0, 1, 2, 3, 4}, dense.of(0), 1e-6);
+        assertArrayEquals(new double[] {9, 9, 9, 9, 9}, dense.of(1), 1e-6);
     }
 }
