@@ -1,11 +1,13 @@
 package graykite.reading;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.mouth.Lines;
 import graykite.text.Phone;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -74,6 +76,78 @@ class AnchorTest {
                                         new TimedPhone(Phone.AA, 1.1, 1.3, false))))
                         .orElseThrow());
         assertEquals(Optional.empty(), vowel.in(one("map", List.of(new TimedPhone(Phone.M, 1, 1.1, false)))));
+    }
+
+    @Test
+    void anAnchorRemembersWhatStoodAroundIt() {
+        Anchor third = Anchor.of(LINE, 2, 0);
+        assertEquals("turn", third.word());
+        assertEquals(List.of("ahead", "boat", ""), third.before());
+        assertEquals(List.of("turn", "turn", "and"), third.after());
+        assertEquals(4, third.twins());
+        assertEquals(2 / 9.0, third.place(), 1e-12);
+        assertEquals("t in “turn”", third.inWords());
+        assertEquals("“turn”", Anchor.of(LINE, 2, -1).inWords());
+        assertEquals(0, Anchor.of(one("map", List.of(new TimedPhone(Phone.M, 0, 1, false))), 0, -1).place());
+    }
+
+    /** Half of the letters may differ, and both neighbours must be there: else it is another word. */
+    @Test
+    void whatCountsAsTheSameWordSpelledAnotherWay() {
+        Anchor ahead = Anchor.of(LINE, 1, -1);
+        for (String same : List.of("ahed", "a-head", "Ahead!", "aheed", "abend")) {
+            assertEquals(Optional.of(new Anchor.Spot(1, -1)), ahead.in(with(LINE, 1, same)), same);
+        }
+        for (String other : List.of("astern", "behind", "a", "aheadandabeam")) {
+            assertEquals(Optional.empty(), ahead.in(with(LINE, 1, other)), other);
+        }
+        assertEquals(Optional.empty(), ahead.in(with(with(LINE, 1, "ahed"), 0, "ship")), "another neighbour");
+        assertEquals(Optional.empty(), ahead.in(with(with(LINE, 1, "ahed"), 2, "steer")));
+    }
+
+    /** Of several words of its text it is the one between the same words, wherever that moved. */
+    @Test
+    void neighboursTellMoreThanThePlace() {
+        Anchor last = Anchor.of(LINE, 6, -1);
+        Timing shuffled = Lines.spoken("and turn the boat about boat ahead turn turn turn", 0.07);
+        assertEquals(Optional.of(new Anchor.Spot(1, -1)), last.in(shuffled));
+        Anchor first = Anchor.of(LINE, 0, -1);
+        assertEquals(Optional.of(new Anchor.Spot(5, -1)), first.in(shuffled));
+    }
+
+    @Test
+    void aSoundSaidTwiceIsTheNearerOne() {
+        Timing line = Lines.spoken("the map again", 0.07);
+        Anchor vowel = Anchor.of(line, 1, 1);
+        List<TimedPhone> phones = new ArrayList<>();
+        for (Phone phone : List.of(Phone.AE, Phone.M, Phone.AE, Phone.AE)) {
+            double start = 1 + 0.1 * phones.size();
+            phones.add(new TimedPhone(phone, start, start + 0.1, false));
+        }
+        // Both its neighbours lie as near: the first of them is taken.
+        assertEquals(new Anchor.Spot(0, 0), vowel.in(one("map", joined(phones))).orElseThrow());
+        assertEquals(
+                new Anchor.Spot(0, 0), vowel.in(one("map", joined(phones.subList(0, 2)))).orElseThrow());
+    }
+
+    private static List<TimedPhone> joined(List<TimedPhone> phones) {
+        List<TimedPhone> all = new ArrayList<>();
+        for (TimedPhone phone : phones) {
+            double start = all.isEmpty() ? phone.start() : all.getLast().end();
+            all.add(new TimedPhone(phone.phone(), start, start + 0.1, false));
+        }
+        return all;
+    }
+
+    @Test
+    void whatIsNoAnchorIsRefused() {
+        List<String> none = List.of();
+        assertThrows(IllegalArgumentException.class, () -> new Anchor("a", none, none, 1, 0, -2, Phone.SIL));
+        assertThrows(IllegalArgumentException.class, () -> new Anchor("a", none, none, 1, 0, 0, Phone.SIL));
+        assertThrows(IllegalArgumentException.class, () -> new Anchor("a", none, none, 1, 0, -1, Phone.AA));
+        List<String> many = Collections.nCopies(17, "b");
+        assertThrows(IllegalArgumentException.class, () -> new Anchor("a", many, none, 1, 0, -1, Phone.SIL));
+        assertThrows(IllegalArgumentException.class, () -> new Anchor("a", none, many, 1, 0, -1, Phone.SIL));
     }
 
     private static Timing one(String word, List<TimedPhone> phones) {

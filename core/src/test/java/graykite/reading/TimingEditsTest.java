@@ -147,4 +147,138 @@ class TimingEditsTest {
                 List.of(weak, guessed), List.of(new MissingWord("a", "", 0), new MissingWord("b", "", 0)), 2);
         assertTrue(Doubt.stranger(strange).orElseThrow().contains("3 of 4"));
     }
+
+    /** A neutral vowel usually takes 95 ms: in the middle of a pause, beside the ends of the line, between words that touch. */
+    @Test
+    void whereANewWordStands() {
+        TimedWord inPause = TimingEdits.insertWord(line, 2, "a", said(Phone.AH)).words().get(2);
+        assertEquals(1.1 - 0.0475, inPause.start(), 1e-9);
+        assertEquals(1.1 + 0.0475, inPause.end(), 1e-9);
+        TimedWord atTheEnd = TimingEdits.insertWord(line, 3, "a", said(Phone.AH)).words().get(3);
+        assertEquals(1.85 - 0.0475, atTheEnd.start(), 1e-9);
+        TimedWord atTheStart = TimingEdits.insertWord(line, 0, "a", said(Phone.AH)).words().getFirst();
+        assertEquals(0.05 - 0.0475, atTheStart.start(), 1e-9);
+        // Between words that touch it gets three fifths of that, half from each.
+        Timing between = TimingEdits.insertWord(line, 1, "a", said(Phone.AH));
+        assertEquals(0.5 - 0.0285, between.words().get(0).end(), 1e-9);
+        assertEquals(0.5 - 0.0285, between.words().get(1).start(), 1e-9);
+        assertEquals(0.5 + 0.0285, between.words().get(1).end(), 1e-9);
+        assertEquals(0.5 + 0.0285, between.words().get(2).start(), 1e-9);
+        // At the start only the word behind gives way: a sixth of 0.26 s less the tenth that is free, half of it.
+        Timing first = TimingEdits.insertWord(line, 0, "ah", said(Phone.F, Phone.AO, Phone.G));
+        double lack = 0.6 * 0.26 - 0.1;
+        assertEquals(0, first.words().get(0).start(), 1e-9);
+        assertEquals(0.1 + lack / 2, first.words().get(0).end(), 1e-9);
+        assertEquals(0.1 + lack / 2, first.words().get(1).start(), 1e-9);
+        assertEquals(0.5, first.words().get(1).end(), 1e-9);
+    }
+
+    @Test
+    void aWordThatGivesWayKeepsItsShares() {
+        TimedWord before = line.words().get(0);
+        TimedWord after = TimingEdits.insertWord(line, 1, "a", said(Phone.AH)).words().get(0);
+        double factor = (after.end() - after.start()) / 0.4;
+        for (int p = 0; p < 3; p++) {
+            assertEquals(
+                    before.phones().get(p).length() * factor,
+                    after.phones().get(p).length(),
+                    1e-9);
+            assertTrue(after.phones().get(p).pinned());
+        }
+    }
+
+    /** Nobody gives more than half, nor so much that a sound would be left with less than twice the shortest. */
+    @Test
+    void whereThereIsNoRoomNothingIsPutIn() {
+        Timing tight = new Timing(
+                List.of(
+                        word("fog", 0, 0.06, Phone.F, Phone.AO, Phone.G),
+                        word("bell", 0.06, 0.12, Phone.B, Phone.EH, Phone.L)),
+                0.12);
+        String why = assertThrows(
+                        IllegalArgumentException.class,
+                        () -> TimingEdits.insertWord(tight, 1, "a", said(Phone.AH)))
+                .getMessage();
+        assertTrue(why.startsWith("There is no room for \"a\" here."), why);
+        Timing half = new Timing(
+                List.of(word("oh", 0, 0.05, Phone.OW), word("oh", 0.05, 0.1, Phone.OW)), 0.1);
+        Timing put = TimingEdits.insertWord(half, 1, "a", said(Phone.AH, Phone.AH));
+        assertEquals(0.025, put.words().get(0).end(), 1e-9);
+        assertEquals(0.075, put.words().get(2).start(), 1e-9);
+    }
+
+    @Test
+    void soundsTooShortAreNotCut() {
+        Timing quick = new Timing(List.of(word("oh", 0, 0.0199, Phone.OW)), 1);
+        assertThrows(IllegalArgumentException.class, () -> TimingEdits.insertPhone(quick, 0, 0, Phone.Z));
+        Timing enough = new Timing(List.of(word("oh", 0, 0.02, Phone.OW)), 1);
+        TimedWord cut = TimingEdits.insertPhone(enough, 0, 0, Phone.Z).words().getFirst();
+        assertEquals(0.01, cut.phones().get(0).end(), 1e-9);
+        assertEquals(0.01, cut.phones().get(1).start(), 1e-9);
+        assertThrows(IllegalArgumentException.class, () -> TimingEdits.splitWord(line, 0, 3, "fog", ""));
+    }
+
+    @Test
+    void oneSoundIsPinnedAndLetGo() {
+        Timing one = TimingEdits.pin(line, 0, 1, true);
+        assertEquals(
+                List.of(false, true, false),
+                one.words().get(0).phones().stream().map(TimedPhone::pinned).toList());
+        assertEquals(line, TimingEdits.pin(one, 0, 1, false));
+        Timing first = TimingEdits.pin(line, 0, 0, true);
+        assertTrue(first.words().get(0).phones().getFirst().pinned());
+    }
+
+    @Test
+    void marksInPausesAndWithinWords() {
+        Timing inPause = TimingEdits.mark(line, "a", "", said(Phone.AH), 1.0);
+        assertEquals(1.3, inPause.words().get(2).end(), 1e-9, "until the next word");
+        assertEquals(0.9, inPause.words().get(1).end(), 1e-9, "and what came before stays");
+        Timing within = TimingEdits.mark(line, "a", "", said(Phone.AH), 0.7);
+        assertEquals(List.of("fog", "bell", "a", "rang"), texts(within));
+        assertEquals(0.7, within.words().get(1).end(), 1e-9);
+        assertEquals(1.3, within.words().get(2).end(), 1e-9);
+        assertThrows(
+                IllegalArgumentException.class, () -> TimingEdits.mark(line, "a", "", said(Phone.AH, Phone.T), 1.281));
+        assertEquals(4, TimingEdits.mark(line, "a", "", said(Phone.AH, Phone.T), 1.28).words().size());
+        assertEquals(
+                2.0, TimingEdits.mark(line, "a", "", said(Phone.AH), 1.8).words().getLast().end(), 1e-9);
+    }
+
+    @Test
+    void anEndInThePauseDrawsTheWordBeforeOut() {
+        assertEquals(1.1, TimingEdits.endWord(line, 1.1).words().get(1).end(), 1e-9);
+        assertEquals(1.9, TimingEdits.endWord(line, 1.9).words().get(2).end(), 1e-9);
+        assertEquals(0.3, TimingEdits.endWord(line, 0.3).words().get(0).end(), 1e-9);
+        assertThrows(IllegalArgumentException.class, () -> TimingEdits.endWord(line, 0.05));
+    }
+
+    @Test
+    void missingWordsStandBeforeTheirWordsWhateverComesAndGoes() {
+        List<TimedWord> words = line.words();
+        List<MissingWord> all = List.of(
+                new MissingWord("a", "", 0),
+                new MissingWord("b", "", 1),
+                new MissingWord("c", "", 2),
+                new MissingWord("d", "", 3));
+        Timing four = new Timing(words, all, 2);
+        assertEquals("a b bell c rang d", TimingEdits.deleteWord(four, 0).text());
+        assertEquals("a fog b c rang d", TimingEdits.deleteWord(four, 1).text());
+        assertEquals("a fog b be ll c rang d", TimingEdits.splitWord(four, 1, 1, "be", "ll").text());
+        assertEquals("a fog b it bell c rang d", TimingEdits.insertWord(four, 1, "it", said(Phone.IH)).text());
+        // What was missing between two words that are joined stands before both of them.
+        assertEquals("a b fog bell c rang d", TimingEdits.mergeWords(four, 0).text());
+    }
+
+    @Test
+    void joinedWordsKeepWhereTheirSoundsComeFrom() {
+        TimedWord letters = new TimedWord("fog", ",", line.words().get(0).phones(), WordSource.LETTERS, 0.3);
+        TimedWord also = new TimedWord("bell", "", line.words().get(1).phones(), WordSource.LETTERS, 0.5);
+        Timing both = new Timing(List.of(letters, also, line.words().get(2)), 2);
+        TimedWord joined = TimingEdits.mergeWords(both, 0).words().get(0);
+        assertEquals("fog, bell", joined.text());
+        assertEquals(WordSource.LETTERS, joined.source());
+        assertEquals(0.3, joined.fit());
+        assertEquals(WordSource.DICTIONARY, TimingEdits.mergeWords(both, 1).words().get(1).source());
+    }
 }
