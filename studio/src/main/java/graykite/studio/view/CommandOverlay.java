@@ -19,6 +19,8 @@ import javafx.scene.layout.StackPane;
 
 /** Ctrl+K: type what you want to do, press Enter. */
 public final class CommandOverlay extends Overlay {
+    private static final double ROW = 30;
+
     private final ListView<UserAction> list;
 
     public CommandOverlay(StackPane host, List<UserAction> actions) {
@@ -28,6 +30,7 @@ public final class CommandOverlay extends Overlay {
         search.setPromptText("What do you want to do?");
         list = new ListView<>(shown);
         list.setPrefHeight(330);
+        list.setFixedCellSize(ROW);
         list.setPlaceholder(new Label("Nothing is called that."));
         list.setCellFactory(view -> new ActionCell());
         list.getSelectionModel().select(0);
