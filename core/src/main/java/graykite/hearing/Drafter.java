@@ -106,7 +106,8 @@ public final class Drafter {
 
         @Override
         public int read(byte[] bytes, int from, int length) {
-            // The recogniser ends in order when the sound does, if it has heard some of it: thrown out in the middle it would not be fit
+            // The recogniser ends in order when the sound does, if it has heard some of it: thrown out in the middle it
+            // would not be fit
             // for another draft.
             if (at >= 2 * LEAST && progress.cancelled()) {
                 return -1;

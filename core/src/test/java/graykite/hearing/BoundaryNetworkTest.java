@@ -75,7 +75,10 @@ class BoundaryNetworkTest {
         RealMatrix second = rectified(first)
                 .multiply(rows(w, BoundaryNetwork.SECOND_LAYER, FIRST, SECOND))
                 .add(rows(w, BoundaryNetwork.SECOND_BIAS, 1, SECOND));
-        double odds = rectified(second).multiply(rows(w, BoundaryNetwork.OUT, SECOND, 1)).getEntry(0, 0) + w[BoundaryNetwork.OUT_BIAS];
+        double odds = rectified(second)
+                        .multiply(rows(w, BoundaryNetwork.OUT, SECOND, 1))
+                        .getEntry(0, 0)
+                + w[BoundaryNetwork.OUT_BIAS];
         assertEquals(odds, network.logOdds(heard, met, numbers), 1e-4 * Math.max(1, Math.abs(odds)));
         int pair = Phone.Kind.STOP.ordinal() * Phone.Kind.values().length + Phone.Kind.VOWEL.ordinal();
         assertEquals(w[BoundaryNetwork.HABITS + pair], network.habit(PLACE));

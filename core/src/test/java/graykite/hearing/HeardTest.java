@@ -29,7 +29,10 @@ class HeardTest {
 
     private static List<WordChoice> script(String words) {
         return Script.of(words).words().stream()
-                .map(w -> new WordChoice(w, List.of(new Pronunciation(List.of(Phone.AH))), w.written().equals("odd")))
+                .map(w -> new WordChoice(
+                        w,
+                        List.of(new Pronunciation(List.of(Phone.AH))),
+                        w.written().equals("odd")))
                 .toList();
     }
 
@@ -40,7 +43,12 @@ class HeardTest {
     private static String told(List<HeardPhone> heard) {
         StringBuilder told = new StringBuilder();
         for (HeardPhone p : heard) {
-            told.append(p.word()).append(p.phone()).append(p.startFrame()).append('-').append(p.endFrame()).append(' ');
+            told.append(p.word())
+                    .append(p.phone())
+                    .append(p.startFrame())
+                    .append('-')
+                    .append(p.endFrame())
+                    .append(' ');
         }
         return told.toString().strip();
     }
@@ -77,7 +85,10 @@ class HeardTest {
         assertEquals(
                 "0AH0-33 1AH33-90",
                 told(tidy(
-                        List.of(phone(0, Phone.AH, 0, 20), phone(UNKNOWN, Phone.SIL, 20, 33), phone(1, Phone.AH, 33, 90)),
+                        List.of(
+                                phone(0, Phone.AH, 0, 20),
+                                phone(UNKNOWN, Phone.SIL, 20, 33),
+                                phone(1, Phone.AH, 33, 90)),
                         fog)));
         assertEquals(
                 "-1SIL0-13 0AH13-90 -1SIL90-100",
@@ -106,7 +117,10 @@ class HeardTest {
         assertEquals(TimedWord.UNSCRIPTED, said.choices().get(1).word().written());
         assertEquals("F OW", said.choices().get(1).pronunciations().getFirst().toString());
         List<HeardPhone> again = List.of(
-                phone(0, Phone.AH, 5, 9), phone(1, Phone.F, 9, 12), phone(PAUSE, Phone.SIL, 12, 20), phone(2, Phone.AH, 20, 30));
+                phone(0, Phone.AH, 5, 9),
+                phone(1, Phone.F, 9, 12),
+                phone(PAUSE, Phone.SIL, 12, 20),
+                phone(2, Phone.AH, 20, 30));
         assertEquals("1AH5-9 -2F9-12 -1SIL12-20 2AH20-30", told(said.restored(again)));
     }
 
@@ -136,9 +150,13 @@ class HeardTest {
                 timing.missing().stream().map(m -> m.text() + m.before()).toList());
         assertEquals(0.5, timing.duration());
         assertEquals(0, timing.words().get(1).fit());
-        // As likely as anything could be, for 30 of the 40 frames that make a word certain, beside sound that nothing explains.
+        // As likely as anything could be, for 30 of the 40 frames that make a word certain, beside sound that nothing
+        // explains.
         double below = 1.16 - Math.sqrt(30 / 40.0) * 1.16;
-        assertEquals(1 / (1 + Math.exp((below - 4.1 + 2.8) / 0.8)), timing.words().get(0).fit(), 1e-9);
+        assertEquals(
+                1 / (1 + Math.exp((below - 4.1 + 2.8) / 0.8)),
+                timing.words().get(0).fit(),
+                1e-9);
     }
 
     // --- how well a word fits ----------------------------------------------------------------------------------------
@@ -159,7 +177,8 @@ class HeardTest {
         assertEquals(0.5, WordFit.of(below(0, 5.1, 100), flat, 2, false), 1e-9, "half of a strange voice is forgiven");
         assertFalse(WordFit.isSuspicious(below(0, 3.5, 0), flat));
         assertTrue(WordFit.isSuspicious(below(0, 3.7, 0), flat));
-        double[] rising = IntStream.range(0, 400).mapToDouble(f -> 2.0 * (f + 1)).toArray();
+        double[] rising =
+                IntStream.range(0, 400).mapToDouble(f -> 2.0 * (f + 1)).toArray();
         assertEquals(4 + 1.5, WordFit.below(below(0, 1.5, 0), rising), 1e-9);
         assertEquals(4 + 1.5, WordFit.below(below(0, 1.5, 200), rising), 1e-9);
     }
@@ -202,7 +221,8 @@ class HeardTest {
         assertEquals(List.of(new Doubtful(0, 4, 0, 200)), Doubtful.in(line(30, 1), 1200));
         assertEquals(List.of(new Doubtful(26, 29, 1040, 1210)), Doubtful.in(line(30, 29), 1210));
         assertEquals(
-                List.of(new Doubtful(2, 8, 80, 360), new Doubtful(22, 28, 880, 1160)), Doubtful.in(line(30, 5, 25), 1200));
+                List.of(new Doubtful(2, 8, 80, 360), new Doubtful(22, 28, 880, 1160)),
+                Doubtful.in(line(30, 5, 25), 1200));
         assertEquals(List.of(new Doubtful(2, 15, 80, 640)), Doubtful.in(line(30, 5, 12), 1200));
         assertEquals(List.of(new Doubtful(0, 29, 0, 1200)), Doubtful.in(line(30, 4, 13, 22), 1200), "more than half");
         assertEquals(List.of(new Doubtful(0, 15, 0, 640)), Doubtful.in(line(16, 8), 640), "a short line as a whole");
@@ -212,7 +232,8 @@ class HeardTest {
     @Test
     void whatIsHeardAgainTakesItsPlace() {
         List<HeardPhone> all = line(5).words();
-        List<HeardPhone> anew = List.of(phone(0, Phone.B, 0, 30), phone(PAUSE, Phone.SIL, 30, 40), phone(1, Phone.D, 40, 80));
+        List<HeardPhone> anew =
+                List.of(phone(0, Phone.B, 0, 30), phone(PAUSE, Phone.SIL, 30, 40), phone(1, Phone.D, 40, 80));
         assertEquals(
                 "0AH0-40 1B40-70 -1SIL70-80 2D80-120 3AH120-160 4AH160-200",
                 told(new Doubtful(1, 2, 40, 120).replaced(all, anew)));

@@ -187,7 +187,9 @@ class KeyWorkTest {
     void aHoldNeedsRoom() {
         assertEquals(RISING, KeyWork.movingHold(RISING, KeyWork.all(RISING), 2.5, 0.1));
         Keyed held = KeyWork.movingHold(RISING, Set.of(new Ref("a", 1)), 0.5, 0.1);
-        assertEquals(List.of(0.0, 1.0, 2.5, 3.0, 4.0), keys(held, "a").stream().map(Key::time).toList());
+        assertEquals(
+                List.of(0.0, 1.0, 2.5, 3.0, 4.0),
+                keys(held, "a").stream().map(Key::time).toList());
         assertEquals(1.1, held.at(0, 2.5), 1e-9);
     }
 
@@ -195,11 +197,17 @@ class KeyWorkTest {
     void onlyWhatIsChosenIsCopiedAndOnlyWhatFitsIsPasted() {
         Snippet two = KeyWork.copied(TWO, Set.of(new Ref("smile.L", 1), new Ref("smile.L", 3)));
         assertEquals(Set.of("smile.L"), two.keys().keySet());
-        assertEquals(List.of(0.0, 2.0), two.keys().get("smile.L").stream().map(Key::time).toList());
+        assertEquals(
+                List.of(0.0, 2.0),
+                two.keys().get("smile.L").stream().map(Key::time).toList());
         Keyed atTheEnd = KeyWork.pasted(TWO, two, 4);
-        assertEquals(List.of(0.0, 1.0, 2.0, 3.0, 4.0), keys(atTheEnd, "smile.L").stream().map(Key::time).toList());
+        assertEquals(
+                List.of(0.0, 1.0, 2.0, 3.0, 4.0),
+                keys(atTheEnd, "smile.L").stream().map(Key::time).toList());
         Keyed beforeTheStart = KeyWork.pasted(TWO, two, -2);
-        assertEquals(List.of(0.0, 1.0, 2.0, 3.0), keys(beforeTheStart, "smile.L").stream().map(Key::time).toList());
+        assertEquals(
+                List.of(0.0, 1.0, 2.0, 3.0),
+                keys(beforeTheStart, "smile.L").stream().map(Key::time).toList());
         assertEquals(TWO, KeyWork.pasted(TWO, two, 4.5));
         assertEquals(TWO, KeyWork.pasted(TWO, KeyWork.copied(TWO, Set.of()), 1));
     }

@@ -49,8 +49,7 @@ class KeyedTest {
     @Test
     void whatIsNoMotionIsRefused() {
         assertThrows(IllegalArgumentException.class, () -> new Keyed(0, List.of("a"), List.of(LONG)));
-        assertThrows(
-                IllegalArgumentException.class, () -> new Keyed(Motion.LONGEST + 1, List.of("a"), List.of(LONG)));
+        assertThrows(IllegalArgumentException.class, () -> new Keyed(Motion.LONGEST + 1, List.of("a"), List.of(LONG)));
         assertThrows(IllegalArgumentException.class, () -> new Keyed(1, List.of(), List.of()));
         assertThrows(IllegalArgumentException.class, () -> new Keyed(1, List.of("a", "b"), List.of(LONG)));
         assertThrows(IllegalArgumentException.class, () -> new Keyed(1, List.of("a", "a"), List.of(LONG, LONG)));

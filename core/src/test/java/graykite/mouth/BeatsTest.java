@@ -40,13 +40,7 @@ class BeatsTest {
             2);
 
     private static Beats beats(MouthWork work, FrameRate rate) {
-        return Beats.of(
-                MAP,
-                Loudness.silent(2),
-                FittedChart.standard(Figures.ODILE),
-                work,
-                rate,
-                MotionStyle.FLOWING);
+        return Beats.of(MAP, Loudness.silent(2), FittedChart.standard(Figures.ODILE), work, rate, MotionStyle.FLOWING);
     }
 
     private static Beats with(UnaryOperator<TouchUp> change) {
@@ -90,7 +84,10 @@ class BeatsTest {
         double slowest = length(beats(loose, new FrameRate(8, 1)));
         assertEquals(0.125 + 2 * MouthSolver.STEP, slowest, 1e-9);
         assertEquals(2, beats(loose, FrameRate.FILM).closures(Closure.LIPS).size());
-        assertEquals(0.45, beats(loose, FrameRate.FILM).closures(Closure.LIPS).getFirst().start(), 1e-9);
+        assertEquals(
+                0.45,
+                beats(loose, FrameRate.FILM).closures(Closure.LIPS).getFirst().start(),
+                1e-9);
         assertEquals(List.of(), beats(loose, FrameRate.FILM).closures(Closure.LIP_TO_TEETH));
     }
 
@@ -124,35 +121,61 @@ class BeatsTest {
     void whatATouchUpAsksFor() {
         Beat plain = beats(MouthWork.STANDARD, FrameRate.FILM).list().get(3);
         Beat strong = with(t -> t.withStrength(1.5)).list().get(3);
-        assertEquals(1.5 * plain.targets().getFirst().share(), strong.targets().getFirst().share(), 1e-9);
-        Beat mixed = with(t -> t.withBlend(Optional.of(new TouchUp.Blend("Oo", 0.25)))).list().get(3);
+        assertEquals(
+                1.5 * plain.targets().getFirst().share(),
+                strong.targets().getFirst().share(),
+                1e-9);
+        Beat mixed = with(t -> t.withBlend(Optional.of(new TouchUp.Blend("Oo", 0.25))))
+                .list()
+                .get(3);
         // The vowel of "map" takes two shapes, one after the other.
         assertEquals(
-                List.of("Eh", "Ah"), plain.targets().stream().map(Beat.Target::shape).toList());
+                List.of("Eh", "Ah"),
+                plain.targets().stream().map(Beat.Target::shape).toList());
         assertEquals(
                 List.of("Eh", "Oo", "Ah", "Oo"),
                 mixed.targets().stream().map(Beat.Target::shape).toList());
-        assertEquals(0.75 * plain.targets().getFirst().share(), mixed.targets().get(0).share(), 1e-9);
-        assertEquals(0.25 * plain.targets().getFirst().share(), mixed.targets().get(1).share(), 1e-9);
+        assertEquals(
+                0.75 * plain.targets().getFirst().share(),
+                mixed.targets().get(0).share(),
+                1e-9);
+        assertEquals(
+                0.25 * plain.targets().getFirst().share(),
+                mixed.targets().get(1).share(),
+                1e-9);
         assertTrue(mixed.targets().get(0).lastsAs(mixed.targets().get(1)));
-        Beat posed = with(t -> t.withPose(Optional.of(Pose.of("jawDrop", 0.3)))).list().get(3);
+        Beat posed = with(t -> t.withPose(Optional.of(Pose.of("jawDrop", 0.3))))
+                .list()
+                .get(3);
         assertEquals("own pose", posed.targets().getFirst().shape());
-        assertEquals(new Firmness(0, 0, 0), with(t -> t.withRemoved(true)).list().get(3).firm());
+        assertEquals(
+                new Firmness(0, 0, 0),
+                with(t -> t.withRemoved(true)).list().get(3).firm());
         assertEquals(List.of(0), strong.touchUps());
         assertEquals(
                 plain.targets(),
-                with(t -> t.withShape(Optional.of("no such shape"))).list().get(3).targets());
+                with(t -> t.withShape(Optional.of("no such shape")))
+                        .list()
+                        .get(3)
+                        .targets());
     }
 
     /** Who asks for a shape means to see it, also where the sound itself would not mind. */
     @Test
     void whatIsAskedForIsHeldFirmly() {
         Timing two = Lines.spoken("hut", 0.1);
-        UnaryOperator<MouthWork> ask = w -> w.plus(TouchUp.on(Anchor.of(two, 0, 0)).withStrength(1.2));
-        Beat h = Lines.beats(Figures.ODILE, two, ask.apply(MouthWork.STANDARD)).list().get(2);
-        assertTrue(h.firm().jaw() >= 0.8 && h.firm().lips() >= 0.85 && h.firm().tongue() >= 0.6, h.firm().toString());
+        UnaryOperator<MouthWork> ask =
+                w -> w.plus(TouchUp.on(Anchor.of(two, 0, 0)).withStrength(1.2));
+        Beat h = Lines.beats(Figures.ODILE, two, ask.apply(MouthWork.STANDARD))
+                .list()
+                .get(2);
+        assertTrue(
+                h.firm().jaw() >= 0.8 && h.firm().lips() >= 0.85 && h.firm().tongue() >= 0.6,
+                h.firm().toString());
         Beat shifted = Lines.beats(
-                        Figures.ODILE, two, MouthWork.STANDARD.plus(TouchUp.on(Anchor.of(two, 0, 0)).withShift(0.02)))
+                        Figures.ODILE,
+                        two,
+                        MouthWork.STANDARD.plus(TouchUp.on(Anchor.of(two, 0, 0)).withShift(0.02)))
                 .list()
                 .get(2);
         assertTrue(shifted.firm().jaw() < 0.8, "one that is only moved minds no more than before");
@@ -170,7 +193,8 @@ class BeatsTest {
                 .withShift(-0.03)
                 .withHold(0.2);
         assertEquals("Oo, + 25 % Ah, 150 % strong, 50 % long, -30 ms, held 200 ms", much.inWords());
-        assertEquals("own pose", plain.withPose(Optional.of(Pose.of("jawDrop", 1))).inWords());
+        assertEquals(
+                "own pose", plain.withPose(Optional.of(Pose.of("jawDrop", 1))).inWords());
         assertTrue(plain.isNothing() && plain.withMuted(true).isNothing());
         assertEquals("Uu", much.renamed("Oo", "Uu").shape().orElseThrow());
         assertEquals("Aa", much.renamed("Ah", "Aa").blend().orElseThrow().shape());
@@ -193,7 +217,9 @@ class BeatsTest {
         assertThrows(IllegalArgumentException.class, () -> new Firmness(1.1, 0, 0));
         assertThrows(IllegalArgumentException.class, () -> new Firmness(0, 0, -0.1));
         assertThrows(IllegalArgumentException.class, () -> new Firmness(0, 0, 0, Map.of("jawDrop", 2.0)));
-        assertEquals(new Firmness(0.1, 0.2, 0.3), new Firmness(1, 1, 1).withJaw(0.1).withLips(0.2).withTongue(0.3));
+        assertEquals(
+                new Firmness(0.1, 0.2, 0.3),
+                new Firmness(1, 1, 1).withJaw(0.1).withLips(0.2).withTongue(0.3));
     }
 
     @Test

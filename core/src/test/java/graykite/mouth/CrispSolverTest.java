@@ -49,7 +49,12 @@ class CrispSolverTest {
 
     /** What the chart asks of the jaw for a vowel spoken plainly: four fifths of its share of the shape. */
     private static double asked(Phone vowel) {
-        PhoneShape.Step step = FittedChart.standard(ODILE).chart().of(vowel).orElseThrow().steps().getFirst();
+        PhoneShape.Step step = FittedChart.standard(ODILE)
+                .chart()
+                .of(vowel)
+                .orElseThrow()
+                .steps()
+                .getFirst();
         return 0.8 * step.share() * ODILE.values(ODILE.poses().get(step.shape()))[JAW];
     }
 

@@ -73,7 +73,8 @@ class DictionTest {
     @Test
     void aSectionBlendsInAndOut() {
         Manner manner = manner(LINE, section(1, 2, Optional.empty()));
-        for (double[] point : new double[][] {{-0.101, 0}, {-0.1, 0}, {-0.05, 0.15625}, {0, 0.5}, {0.05, 0.84375}, {0.1, 1}}) {
+        for (double[] point :
+                new double[][] {{-0.101, 0}, {-0.1, 0}, {-0.05, 0.15625}, {0, 0.5}, {0.05, 0.84375}, {0.1, 1}}) {
             double expected = 0.8 + 0.4 * point[1];
             assertEquals(expected, manner.at(FROM + point[0]).strength(), 1e-9, "at " + point[0]);
             assertEquals(expected, manner.at(TO - point[0]).strength(), 1e-9, "at the end, at " + point[0]);
@@ -106,13 +107,16 @@ class DictionTest {
     void aSectionWaitsForItsWords() {
         Timing other = Lines.spoken("drop the fenders", 0.1);
         assertEquals(Optional.empty(), Manner.range(section(1, 2, Optional.empty()), other));
-        assertEquals(Diction.PLAIN, manner(other, section(1, 2, Optional.empty())).at(0.5));
+        assertEquals(
+                Diction.PLAIN, manner(other, section(1, 2, Optional.empty())).at(0.5));
         Section backwards = new Section(
                 Anchor.of(LINE, 1, -1), Anchor.of(LINE, 0, -1), LOUD, Optional.empty(), Section.USUAL_BLEND);
         assertEquals(Optional.empty(), Manner.range(backwards, LINE));
         assertEquals(
                 LINE.words().get(0).start(),
-                Manner.range(section(0, 0, Optional.empty()), LINE).orElseThrow().start());
+                Manner.range(section(0, 0, Optional.empty()), LINE)
+                        .orElseThrow()
+                        .start());
     }
 
     @Test

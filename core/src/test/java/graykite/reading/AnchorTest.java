@@ -88,7 +88,10 @@ class AnchorTest {
         assertEquals(2 / 9.0, third.place(), 1e-12);
         assertEquals("t in “turn”", third.inWords());
         assertEquals("“turn”", Anchor.of(LINE, 2, -1).inWords());
-        assertEquals(0, Anchor.of(one("map", List.of(new TimedPhone(Phone.M, 0, 1, false))), 0, -1).place());
+        assertEquals(
+                0,
+                Anchor.of(one("map", List.of(new TimedPhone(Phone.M, 0, 1, false))), 0, -1)
+                        .place());
     }
 
     /** Half of the letters may differ, and both neighbours must be there: else it is another word. */
@@ -127,7 +130,8 @@ class AnchorTest {
         // Both its neighbours lie as near: the first of them is taken.
         assertEquals(new Anchor.Spot(0, 0), vowel.in(one("map", joined(phones))).orElseThrow());
         assertEquals(
-                new Anchor.Spot(0, 0), vowel.in(one("map", joined(phones.subList(0, 2)))).orElseThrow());
+                new Anchor.Spot(0, 0),
+                vowel.in(one("map", joined(phones.subList(0, 2)))).orElseThrow());
     }
 
     private static List<TimedPhone> joined(List<TimedPhone> phones) {

@@ -61,7 +61,9 @@ class GapSoundTest {
     @Test
     void nothingIsSilence() {
         List<GapSound> gaps = gaps();
-        assertEquals(List.of(Kind.SILENCE, Kind.SILENCE, Kind.SILENCE), gaps.stream().map(GapSound::kind).toList());
+        assertEquals(
+                List.of(Kind.SILENCE, Kind.SILENCE, Kind.SILENCE),
+                gaps.stream().map(GapSound::kind).toList());
         assertEquals(0, gaps.getFirst().start(), 0.05);
         assertEquals(0.5, gaps.getFirst().end(), 0.05);
         assertEquals(1, gaps.get(1).start(), 0.05);
@@ -108,7 +110,8 @@ class GapSoundTest {
         assertEquals(List.of(Kind.SILENCE), between());
         Timing close = new Timing(List.of(word(0.5, 1), word(1.1, 3.9)), LENGTH);
         Sound sound = Sound.mono(samples, RATE);
-        assertTrue(GapSound.of(close, Loudness.of(sound), Pitch.of(sound)).stream().allMatch(g -> g.end() <= 0.5));
+        assertTrue(
+                GapSound.of(close, Loudness.of(sound), Pitch.of(sound)).stream().allMatch(g -> g.end() <= 0.5));
         assertEquals("breath", Kind.BREATH.title());
     }
 }

@@ -52,7 +52,8 @@ class PinsTest {
         assertEquals(Optional.empty(), pins.at(1, 1));
         assertEquals(Optional.empty(), pins.at(0, 0));
         assertEquals(
-                "B EH L", pins.held(1, choice("bell")).pronunciations().getFirst().toString());
+                "B EH L",
+                pins.held(1, choice("bell")).pronunciations().getFirst().toString());
         assertFalse(pins.held(1, choice("bell")).guessed());
         assertEquals(choice("fog"), pins.held(0, choice("fog")));
     }
@@ -83,14 +84,15 @@ class PinsTest {
         assertFalse(pins.holds(1));
         assertTrue(pins.mayBegin(1, 0, 7));
         assertEquals(
-                "B EH L", pins.held(1, choice("bell")).pronunciations().getFirst().toString());
+                "B EH L",
+                pins.held(1, choice("bell")).pronunciations().getFirst().toString());
     }
 
     /** Subtitles linger: eight tenths of a second on either side of what is said. */
     @Test
     void aScriptMaySayWhenItsWordsAreSpoken() {
-        Script timed = new Script(
-                SCRIPT.text(), SCRIPT.words(), List.of(new Script.Section(1, 3, new TimeRange(2, 3))));
+        Script timed =
+                new Script(SCRIPT.text(), SCRIPT.words(), List.of(new Script.Section(1, 3, new TimeRange(2, 3))));
         Pins pins = Pins.none().within(timed);
         assertTrue(pins.hasRooms());
         assertTrue(pins.isEmpty());
@@ -103,15 +105,15 @@ class PinsTest {
         }
         assertFalse(pins.anywhere().hasRooms());
         assertTrue(pins.anywhere().mayBegin(1, 0, 0));
-        Script early = new Script(
-                SCRIPT.text(), SCRIPT.words(), List.of(new Script.Section(0, 1, new TimeRange(0.2, 0.4))));
+        Script early =
+                new Script(SCRIPT.text(), SCRIPT.words(), List.of(new Script.Section(0, 1, new TimeRange(0.2, 0.4))));
         assertTrue(Pins.none().within(early).mayBegin(0, 0, 0));
     }
 
     @Test
     void pinsFollowTheirWordsWhenOthersAreLeftOutOrPutIn() {
-        Script timed = new Script(
-                SCRIPT.text(), SCRIPT.words(), List.of(new Script.Section(1, 2, new TimeRange(2, 3))));
+        Script timed =
+                new Script(SCRIPT.text(), SCRIPT.words(), List.of(new Script.Section(1, 2, new TimeRange(2, 3))));
         Pins pins = Pins.of(LINE, SCRIPT).within(timed).on(List.of(-1, 1, 2));
         assertTrue(pins.holds(1));
         Pins moved = Pins.of(LINE, SCRIPT).within(timed).on(List.of(1, -1, 0));

@@ -78,7 +78,8 @@ class PlaceTest {
         assertEquals(1.3, Place.at(0.65).retimed(twice).time(), 1e-9);
         TimeMap earlier = new TimeMap(List.of(new TimeMap.Pair(0, -1), new TimeMap.Pair(1, 0)));
         assertEquals(0, Place.at(0.65).retimed(earlier).time(), 1e-9);
-        assertEquals(Place.at(0.65, LINE).word(), Place.at(0.65, LINE).retimed(twice).word());
+        assertEquals(
+                Place.at(0.65, LINE).word(), Place.at(0.65, LINE).retimed(twice).word());
     }
 
     @Test

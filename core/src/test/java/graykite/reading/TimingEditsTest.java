@@ -151,12 +151,15 @@ class TimingEditsTest {
     /** A neutral vowel usually takes 95 ms: in the middle of a pause, beside the ends of the line, between words that touch. */
     @Test
     void whereANewWordStands() {
-        TimedWord inPause = TimingEdits.insertWord(line, 2, "a", said(Phone.AH)).words().get(2);
+        TimedWord inPause =
+                TimingEdits.insertWord(line, 2, "a", said(Phone.AH)).words().get(2);
         assertEquals(1.1 - 0.0475, inPause.start(), 1e-9);
         assertEquals(1.1 + 0.0475, inPause.end(), 1e-9);
-        TimedWord atTheEnd = TimingEdits.insertWord(line, 3, "a", said(Phone.AH)).words().get(3);
+        TimedWord atTheEnd =
+                TimingEdits.insertWord(line, 3, "a", said(Phone.AH)).words().get(3);
         assertEquals(1.85 - 0.0475, atTheEnd.start(), 1e-9);
-        TimedWord atTheStart = TimingEdits.insertWord(line, 0, "a", said(Phone.AH)).words().getFirst();
+        TimedWord atTheStart =
+                TimingEdits.insertWord(line, 0, "a", said(Phone.AH)).words().getFirst();
         assertEquals(0.05 - 0.0475, atTheStart.start(), 1e-9);
         // Between words that touch it gets three fifths of that, half from each.
         Timing between = TimingEdits.insertWord(line, 1, "a", said(Phone.AH));
@@ -176,7 +179,8 @@ class TimingEditsTest {
     @Test
     void aWordThatGivesWayKeepsItsShares() {
         TimedWord before = line.words().get(0);
-        TimedWord after = TimingEdits.insertWord(line, 1, "a", said(Phone.AH)).words().get(0);
+        TimedWord after =
+                TimingEdits.insertWord(line, 1, "a", said(Phone.AH)).words().get(0);
         double factor = (after.end() - after.start()) / 0.4;
         for (int p = 0; p < 3; p++) {
             assertEquals(
@@ -196,12 +200,10 @@ class TimingEditsTest {
                         word("bell", 0.06, 0.12, Phone.B, Phone.EH, Phone.L)),
                 0.12);
         String why = assertThrows(
-                        IllegalArgumentException.class,
-                        () -> TimingEdits.insertWord(tight, 1, "a", said(Phone.AH)))
+                        IllegalArgumentException.class, () -> TimingEdits.insertWord(tight, 1, "a", said(Phone.AH)))
                 .getMessage();
         assertTrue(why.startsWith("There is no room for \"a\" here."), why);
-        Timing half = new Timing(
-                List.of(word("oh", 0, 0.05, Phone.OW), word("oh", 0.05, 0.1, Phone.OW)), 0.1);
+        Timing half = new Timing(List.of(word("oh", 0, 0.05, Phone.OW), word("oh", 0.05, 0.1, Phone.OW)), 0.1);
         Timing put = TimingEdits.insertWord(half, 1, "a", said(Phone.AH, Phone.AH));
         assertEquals(0.025, put.words().get(0).end(), 1e-9);
         assertEquals(0.075, put.words().get(2).start(), 1e-9);
@@ -240,9 +242,18 @@ class TimingEditsTest {
         assertEquals(1.3, within.words().get(2).end(), 1e-9);
         assertThrows(
                 IllegalArgumentException.class, () -> TimingEdits.mark(line, "a", "", said(Phone.AH, Phone.T), 1.281));
-        assertEquals(4, TimingEdits.mark(line, "a", "", said(Phone.AH, Phone.T), 1.28).words().size());
         assertEquals(
-                2.0, TimingEdits.mark(line, "a", "", said(Phone.AH), 1.8).words().getLast().end(), 1e-9);
+                4,
+                TimingEdits.mark(line, "a", "", said(Phone.AH, Phone.T), 1.28)
+                        .words()
+                        .size());
+        assertEquals(
+                2.0,
+                TimingEdits.mark(line, "a", "", said(Phone.AH), 1.8)
+                        .words()
+                        .getLast()
+                        .end(),
+                1e-9);
     }
 
     @Test
@@ -264,8 +275,12 @@ class TimingEditsTest {
         Timing four = new Timing(words, all, 2);
         assertEquals("a b bell c rang d", TimingEdits.deleteWord(four, 0).text());
         assertEquals("a fog b c rang d", TimingEdits.deleteWord(four, 1).text());
-        assertEquals("a fog b be ll c rang d", TimingEdits.splitWord(four, 1, 1, "be", "ll").text());
-        assertEquals("a fog b it bell c rang d", TimingEdits.insertWord(four, 1, "it", said(Phone.IH)).text());
+        assertEquals(
+                "a fog b be ll c rang d",
+                TimingEdits.splitWord(four, 1, 1, "be", "ll").text());
+        assertEquals(
+                "a fog b it bell c rang d",
+                TimingEdits.insertWord(four, 1, "it", said(Phone.IH)).text());
         // What was missing between two words that are joined stands before both of them.
         assertEquals("a b fog bell c rang d", TimingEdits.mergeWords(four, 0).text());
     }
@@ -279,6 +294,8 @@ class TimingEditsTest {
         assertEquals("fog, bell", joined.text());
         assertEquals(WordSource.LETTERS, joined.source());
         assertEquals(0.3, joined.fit());
-        assertEquals(WordSource.DICTIONARY, TimingEdits.mergeWords(both, 1).words().get(1).source());
+        assertEquals(
+                WordSource.DICTIONARY,
+                TimingEdits.mergeWords(both, 1).words().get(1).source());
     }
 }

@@ -122,8 +122,8 @@ public class TimingTest {
         TimedWord unknown =
                 new TimedWord(TimedWord.UNSCRIPTED, "", sample().words().get(1).phones(), WordSource.SOUND, 1);
         TimedWord map = new TimedWord("map", ".", sample().words().get(2).phones(), false, 1);
-        List<MissingWord> missing = List.of(
-                new MissingWord("the", "", 0), new MissingWord("old", "", 2), new MissingWord("again", "!", 3));
+        List<MissingWord> missing =
+                List.of(new MissingWord("the", "", 0), new MissingWord("old", "", 2), new MissingWord("again", "!", 3));
         assertEquals("the Fog, old map. again!", new Timing(List.of(fog, unknown, map), missing, 2).text());
         assertEquals("", Timing.empty(1).text());
         assertThrows(
@@ -154,19 +154,27 @@ public class TimingTest {
         assertEquals(1.0, paused.words().get(1).start(), 1e-9);
         assertEquals(2.5, paused.duration(), 1e-9);
         Timing within = sample().retimed(TimeMap.SAME, TimeMap.pausing(0.6, 0.5));
-        assertEquals(1.1, within.words().get(1).phones().get(0).end(), 1e-9, "within a word it holds the sound before it");
+        assertEquals(
+                1.1, within.words().get(1).phones().get(0).end(), 1e-9, "within a word it holds the sound before it");
         assertEquals(1.1, within.words().get(1).phones().get(1).start(), 1e-9);
     }
 
     @Test
     void boundariesStopAtTheirNeighbours() {
         Timing line = sample();
-        assertEquals(0.2 + Timing.SHORTEST_PHONE, line.withStart(0, 1, 0).words().get(0).phones().get(1).start(), 1e-9);
-        assertEquals(0.4 - Timing.SHORTEST_PHONE, line.withStart(0, 1, 9).words().get(0).phones().get(1).start(), 1e-9);
+        assertEquals(
+                0.2 + Timing.SHORTEST_PHONE,
+                line.withStart(0, 1, 0).words().get(0).phones().get(1).start(),
+                1e-9);
+        assertEquals(
+                0.4 - Timing.SHORTEST_PHONE,
+                line.withStart(0, 1, 9).words().get(0).phones().get(1).start(),
+                1e-9);
         assertEquals(0, line.withStart(0, 0, -3).words().get(0).start(), 1e-9);
         assertEquals(0.8, line.withStart(2, 0, 0).words().get(2).start(), 1e-9);
         assertEquals(1.2, line.withEnd(1, 9).words().get(1).end(), 1e-9);
-        assertEquals(0.7 + Timing.SHORTEST_PHONE, line.withEnd(1, 0).words().get(1).end(), 1e-9);
+        assertEquals(
+                0.7 + Timing.SHORTEST_PHONE, line.withEnd(1, 0).words().get(1).end(), 1e-9);
         assertEquals(2, line.withEnd(2, 9).words().get(2).end(), 1e-9);
         Timing together = line.withEnd(0, 0.45);
         assertEquals(0.45, together.words().get(0).end(), 1e-9);

@@ -46,7 +46,8 @@ class WordMatchTest {
         for (int i = 0; i < partner.length; i++) {
             if (partner[i] >= 0) {
                 assertTrue(partner[i] > latest, "in order");
-                assertEquals(a.get(i).toLowerCase(Locale.ROOT), b.get(partner[i]).toLowerCase(Locale.ROOT));
+                assertEquals(
+                        a.get(i).toLowerCase(Locale.ROOT), b.get(partner[i]).toLowerCase(Locale.ROOT));
                 latest = partner[i];
                 count++;
             }

@@ -159,7 +159,7 @@ final class GltfFigure {
     }
 
     private List<MorphTarget> targets(JsonNode mesh, JsonNode primitive, Affine[] movement, int count, String place) {
-        JsonNode json = primitive.path("targets");
+        JsonNode json = file.list(primitive, "targets", place);
         if (json.size() > MOST_TARGETS) {
             throw file.fault(place + " has " + json.size() + " shapes; up to " + MOST_TARGETS + " can be read.");
         }

@@ -234,6 +234,15 @@ final class GltfFile {
         return items.get(index);
     }
 
+    /** A list that something has, which may be missing and must not be anything else. */
+    JsonNode list(JsonNode of, String name, String place) {
+        JsonNode list = of.path(name);
+        if (!list.isMissingNode() && !list.isNull() && !list.isArray()) {
+            throw fault(place + " has no list of " + name + " but something else in its place. The file is damaged.");
+        }
+        return list;
+    }
+
     /** "name.glb: what" */
     BadInput fault(String what) {
         return BadInput.inFile(path, what);

@@ -38,7 +38,7 @@ public final class GltfScene {
 
     GltfScene(GltfFile file) {
         this.file = file;
-        this.nodes = file.json().path("nodes");
+        this.nodes = file.list(file.json(), "nodes", "it");
         int count = nodes.size();
         local = new Affine[count];
         world = new Affine[count];

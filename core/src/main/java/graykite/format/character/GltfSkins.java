@@ -33,7 +33,7 @@ final class GltfSkins {
     private Affine[] binds(int skin) {
         String place = "skin " + skin;
         JsonNode json = file.item("skins", skin, place);
-        JsonNode joints = json.path("joints");
+        JsonNode joints = file.list(json, "joints", place);
         float[] inverse = json.hasNonNull("inverseBindMatrices")
                 ? accessors.floats(json.path("inverseBindMatrices").asInt(-1), "MAT4", 10_000, place)
                 : new float[0];

@@ -194,7 +194,7 @@ public final class KiteExtras {
     private static int[] ints(JsonNode json) {
         int[] values = new int[json.size()];
         for (int i = 0; i < values.length; i++) {
-            values[i] = json.get(i).asInt(-1);
+            values[i] = json.path(i).asInt(-1);
         }
         return values;
     }

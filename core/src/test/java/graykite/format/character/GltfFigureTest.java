@@ -253,6 +253,8 @@ public class GltfFigureTest {
                 "\"children\":[1] | \"children\":[5] | child that does not exist",
                 "\"mesh\":0 | \"mesh\":4 | number 4 of meshes",
                 "\"translation\":[0,1,0] | \"translation\":[0,null,0] | node 0",
+                "\"targets\":[{\"POSITION\":1}] | \"targets\":{\"a\":{\"POSITION\":1}} | has no list of targets",
+                "\"nodes\":[{\"name\" | \"nodes\":{\"a\":1},\"other\":[{\"name\" | it has no list of nodes",
                 "\"asset\": | \"asset | not a valid glTF",
                 "\"asset\":{\"version\":\"2.0\"} | \"extensionsRequired\":[\"X_y\"],\"asset\":{\"version\":\"2.0\"} | X_y"
             })
