@@ -15,9 +15,11 @@ import graykite.reading.Timing;
 import graykite.reading.TimingTest;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.rig.LipGap;
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
 import graykite.time.FrameRate;
+import graykite.time.TimeRange;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -136,5 +138,80 @@ class SceneTest {
         Sound a = Sound.mono(new float[] {1, 1, 1, 1}, 1000);
         Sound both = Sound.together(List.of(a, a), List.of(0.0, 0.002));
         assertArrayEquals(new float[] {1, 1, 2, 2, 1, 1}, Arrays.copyOf(both.channel(0), 6), 1e-6f);
+    }
+
+    /** From 0.2 to 1.5 s of each line; a pause under 0.8 s is a breath, not the end of what is said. */
+    @Test
+    void whenSomebodySpeaks() {
+        assertEquals(List.of(new TimeRange(0.2, 1.5)), speeches(0));
+        assertEquals(List.of(new TimeRange(0.2, 3.4)), speeches(0, 1.9));
+        assertEquals(List.of(new TimeRange(0.2, 1.5), new TimeRange(2.5, 3.8)), speeches(0, 2.3));
+        assertEquals(
+                List.of(new TimeRange(3.2, 4.5), new TimeRange(0.2, 1.5)), speeches(3, 0), "in the order of the lines");
+        assertEquals(List.of(), speeches());
+    }
+
+    private static List<TimeRange> speeches(double... starts) {
+        List<Role.Entry> entries = Arrays.stream(starts)
+                .mapToObj(start -> new Role.Entry("line", performance(ODILE), start))
+                .toList();
+        return new Role("o", ODILE, FittedChart.standard(ODILE), new Deformer(ODILE), Stand.MIDDLE, entries)
+                .speeches().stream()
+                        .map(r -> new TimeRange(Math.round(r.start() * 1e6) / 1e6, Math.round(r.end() * 1e6) / 1e6))
+                        .toList();
+    }
+
+    /** Everybody is in the picture, which keeps its lower edge; each who joins makes it as much wider as people stand apart. */
+    @Test
+    void theCameraStepsBackForMany() {
+        Scene two = Scene.of(List.of(role(ODILE, 0, 2, 0), role(PIM, 1, 2, 0)), 3);
+        Scene three = Scene.of(List.of(role(ODILE, 0, 3, 0), role(PIM, 1, 3, 0), role(BRINE, 2, 3, 0)), 3);
+        Camera close = two.framed(Camera.FRONT, 1);
+        Camera wide = three.framed(Camera.FRONT, 1);
+        assertEquals(Stand.APART, wide.height() - close.height(), 1e-9);
+        assertEquals(0, close.target().x(), 1e-9);
+        assertEquals(
+                Camera.FRONT.target().y() - Camera.FRONT.height() / 2,
+                wide.target().y() - wide.height() / 2,
+                1e-9);
+        assertEquals(close.height() / 1.5, two.framed(Camera.FRONT, 1.5).height(), 1e-9);
+        assertEquals(Camera.FRONT, two.framed(Camera.FRONT, 9), "where there is room enough nothing changes");
+        // Who stands to the left of the picture is found there.
+        List<double[]> values = two.at(0.3);
+        double per = 300 / close.height();
+        double y = 150 + (close.target().y() + 20) * per;
+        assertEquals(
+                0,
+                two.pick(values, close, 300, 300, 150 - Stand.APART / 2 * per, y)
+                        .orElseThrow()
+                        .actor());
+        assertEquals(
+                1,
+                two.pick(values, close, 300, 300, 150 + Stand.APART / 2 * per, y)
+                        .orElseThrow()
+                        .actor());
+        assertTrue(two.pick(values, close, 300, 300, 2, 2).isEmpty());
+    }
+
+    @Test
+    void whichChannelsMoveTheLips() {
+        LipGap gap = new LipGap(ODILE);
+        boolean[] turns = new boolean[ODILE.channels().size()];
+        List<String> lips = names(new LipChannels(ODILE, turns).of(gap));
+        assertTrue(
+                lips.containsAll(List.of("jawDrop", "lipsTogether", "lipToTeeth", "lipPucker", "lowerLipDepressor.L")));
+        assertTrue(
+                lips.stream().noneMatch(c -> c.startsWith("lid") || c.startsWith("brow") || c.startsWith("tongue")),
+                lips::toString);
+        turns[ODILE.channelIndex().get("jawDrop")] = true;
+        List<String> without = names(new LipChannels(ODILE, turns).of(gap));
+        assertEquals(lips.size() - 1, without.size());
+        assertTrue(!without.contains("jawDrop"));
+    }
+
+    private static List<String> names(int[] channels) {
+        return Arrays.stream(channels)
+                .mapToObj(c -> ODILE.channels().get(c).name())
+                .toList();
     }
 }
