@@ -86,7 +86,7 @@ class GapSoundTest {
     }
 
     @Test
-    void loudOrLongNoiseIsNoBreath() {
+    void loudNoiseIsNoBreath() {
         hiss(1.8, 2.3, 0.5);
         assertEquals(List.of(Kind.SILENCE, Kind.NOISE, Kind.SILENCE), between());
     }

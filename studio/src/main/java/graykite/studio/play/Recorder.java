@@ -69,7 +69,7 @@ public final class Recorder {
         microphone.stop();
         synchronized (this) {
             Sound heard = Sound.mono(Arrays.copyOf(samples, length), Microphone.RATE);
-            // The desk keeps its recorder, which need not keep what it handed over.
+            // A microphone may remember whom it told, who need not keep what was handed over.
             samples = new float[0];
             length = 0;
             return heard;
