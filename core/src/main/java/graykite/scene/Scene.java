@@ -254,7 +254,9 @@ public final class Scene {
             Stand stand = role(i).stand();
             Camera own = camera.seenFrom(stand.place(), stand.facing());
             Optional<FacePoint.Hit> hit = FacePoint.hit(character(i), values.get(i), own, width, height, x, y);
-            double away = hit.map(h -> -h.place().dot(own.back())).orElse(Double.MAX_VALUE);
+            // The target is the same place for everybody, in their own coordinates.
+            double away =
+                    hit.map(h -> own.target().minus(h.place()).dot(own.back())).orElse(Double.MAX_VALUE);
             if (away < least) {
                 least = away;
                 nearest = Optional.of(new Picked(i, hit.orElseThrow().point()));
