@@ -10,6 +10,7 @@ import graykite.people.plan.Garment;
 import graykite.people.plan.Mass;
 import graykite.people.plan.PersonPlan;
 import graykite.people.plan.PersonPlan.Mouth;
+import graykite.people.plan.Region;
 import graykite.people.plan.Shaping;
 import graykite.people.wear.Fit;
 import graykite.people.wear.Wardrobe;
@@ -17,6 +18,7 @@ import graykite.picture.Colour;
 import graykite.rig.Character;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Makes a finished character of a person's plan: shapes it by its sliders, carves, paints and dresses it. */
 public final class FaceMaker {
@@ -79,7 +81,7 @@ public final class FaceMaker {
     private static FacePlan face(PersonPlan plan) {
         Mouth m = plan.mouth();
         return new FacePlan(
-                form(plan.masses()),
+                form(plan),
                 plan.centre(),
                 m.at(),
                 m.half(),
@@ -96,8 +98,17 @@ public final class FaceMaker {
                 plan.spots().noseTip());
     }
 
-    private static Field form(List<Mass> masses) {
-        return new Blend(masses.stream().map(FaceMaker::piece).toList());
+    private static Field form(PersonPlan plan) {
+        return new Blend(Stream.concat(plan.masses().stream(), lidBed(plan.eyes()).stream())
+                .map(FaceMaker::piece)
+                .toList());
+    }
+
+    /** The skin below and beside an eye comes up to the lids and lies against them, so that they go over into it. */
+    private static List<Mass> lidBed(PersonPlan.Eyes eyes) {
+        double bed = eyes.radius() + 0.3;
+        Vec at = eyes.at().plus(new Vec(1.6, -3.4, -1.4));
+        return List.of(new Mass(Region.SOCKET, new Mass.Ball(at, new Vec(bed, bed, bed)), 7, true, false));
     }
 
     private static Blend.Piece piece(Mass mass) {

@@ -17,6 +17,12 @@ public final class LidGap {
 
     private static final double MOVES = 0.05;
 
+    /** Of what turns with the gaze, so near to a lid's landmark, in millimetres, lies the ball of its eye. */
+    private static final double EYE = 40;
+
+    /** What is nearer to the middle of the ball than this share of its radius lies behind it. */
+    private static final double INSIDE = 0.97;
+
     private final Deformer deformer;
     private final List<Part> upper;
     private final List<Part> lower;
@@ -50,19 +56,48 @@ public final class LidGap {
         for (int c = 0; c < turned.length; c++) {
             turned[c] *= 10;
         }
-        List<Part> upper = new ArrayList<>();
-        List<Part> lower = new ArrayList<>();
+        List<float[]> places = new ArrayList<>();
+        List<boolean[]> balls = new ArrayList<>();
+        Box ball = new Box();
         for (Part part : character.parts()) {
             float[] still = deformer.placed(part, rest);
             // What turns with the gaze is the ball, not a lid.
-            boolean[] ball = moved(still, deformer.placed(part, turned));
+            boolean[] turns = moved(still, deformer.placed(part, turned));
+            for (int v = 0; v < turns.length; v++) {
+                if (turns[v] && place(still, v).minus(above).length() < EYE) {
+                    ball.add(still[3 * v], still[3 * v + 1], still[3 * v + 2]);
+                }
+            }
+            places.add(still);
+            balls.add(turns);
+        }
+        List<Part> upper = new ArrayList<>();
+        List<Part> lower = new ArrayList<>();
+        for (int i = 0; i < places.size(); i++) {
+            Part part = character.parts().get(i);
+            float[] still = places.get(i);
+            boolean[] turns = balls.get(i);
             boolean[] lid = moved(still, deformer.placed(part, shut));
-            take(part, near(still, above, v -> lid[v] && !ball[v]), upper);
-            take(part, near(still, below, v -> !ball[v]), lower);
+            // Skin that goes on behind the ball is not seen.
+            IntPredicate seen = v -> !turns[v] && !within(ball, place(still, v));
+            take(part, near(still, above, v -> lid[v] && seen.test(v)), upper);
+            take(part, near(still, below, seen), lower);
         }
         return upper.isEmpty() || lower.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new LidGap(deformer, upper, lower, rest.length));
+    }
+
+    private static Vec place(float[] p, int vertex) {
+        return new Vec(p[3 * vertex], p[3 * vertex + 1], p[3 * vertex + 2]);
+    }
+
+    /** Whether a place lies inside the ball whose front and sides fill a box. */
+    private static boolean within(Box box, Vec place) {
+        double radius = box.size(0) / 2;
+        Vec front = box.middle();
+        Vec centre = new Vec(front.x(), front.y(), front.z() + box.size(2) / 2 - radius);
+        return radius > 0 && place.minus(centre).length() < INSIDE * radius;
     }
 
     private static boolean[] moved(float[] before, float[] after) {
@@ -75,9 +110,7 @@ public final class LidGap {
 
     private static int[] near(float[] p, Vec mark, IntPredicate meant) {
         return IntStream.range(0, p.length / 3)
-                .filter(v -> mark.minus(new Vec(p[3 * v], p[3 * v + 1], p[3 * v + 2]))
-                                .length()
-                        < ROUND)
+                .filter(v -> mark.minus(place(p, v)).length() < ROUND)
                 .filter(meant)
                 .toArray();
     }

@@ -198,7 +198,9 @@ final class Actions {
         double a = plan.mouthHalf();
         Move left = push(a + 3, m.y() - 3, m.z() - 10, 15, 15, 22, -2.4, 1.8, 1.2);
         Move right = left.mirrored();
-        Move wider = s -> new Vec(0.13 * drawn(s.p().x()), 0, -1.6).times(around(s, 1.5, 24));
+        // The corners go down with the lower lip: the opening is round, and no teeth stand in its corners.
+        Move wider = s -> new Vec(0.13 * drawn(s.p().x()), -6 * s.lipness() * s.across() * s.across(), -1.6)
+                .times(around(s, 1.5, 24));
         return List.of(
                 new Meeting("lipCornerPuller.L", "jawDrop", left),
                 new Meeting("lipCornerPuller.R", "jawDrop", right),

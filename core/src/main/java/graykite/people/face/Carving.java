@@ -10,7 +10,7 @@ import graykite.rig.Channel;
 import graykite.rig.Part;
 import java.util.function.Function;
 
-/** Pieces that all our people have: brows, ears, neck; and how round things are turned. */
+/** How round things are turned, and brows carved; what our people are made of. */
 public final class Carving {
     public static final Material CLOTH = new Material("cloth", 0.85f, 0.04f, 0.3f, 0f, true);
     public static final Material PATENT = new Material("patent leather", 0.22f, 0.5f, 0.1f, 0f, true);
@@ -90,75 +90,6 @@ public final class Carving {
             if (actions.channels().get(name).group() != Channel.Group.LIPS) {
                 mesh.target(name, i -> move.at(Spot.upperFace(mesh.point(i))));
             }
-        });
-        return mesh.build();
-    }
-
-    /** An ear: a rolled rim, a fold inside it, a hollow, a lobe, and a back that runs to the head. */
-    static Part ear(boolean left, int joint, Material skin, Colour tone, Person.Ears plan) {
-        MeshBuilder mesh = new MeshBuilder(left ? "left ear" : "right ear", skin, joint);
-        int side = left ? 1 : -1;
-        double off = Math.toRadians(plan.degreesOff());
-        Vec back = new Vec(side * Math.sin(off), 0, -Math.cos(off));
-        Vec out = new Vec(side * Math.cos(off), 0, Math.sin(off));
-        mesh.grid(
-                14,
-                22,
-                true,
-                (u, v) -> {
-                    double turn = -side * 2 * Math.PI * v;
-                    double r = u < 0.68 ? u / 0.68 : 1 - 0.8 * (u - 0.68) / 0.32;
-                    double rear = smooth(-0.55, 0.35, Math.cos(turn));
-                    double low = Math.max(0, -Math.sin(turn));
-                    double height =
-                            u < 0.68 ? relief(r, rear, low) : mix(relief(1, rear, low), -24, smooth(0.68, 1, u));
-                    double narrow = 1 - 0.30 * Math.pow(low, 1.5);
-                    double tall = plan.tall() * 0.5 * r * Math.sin(turn) * (1 - 0.06 * low);
-                    double wide = plan.tall() * 0.33 * r * Math.cos(turn) * narrow - 0.20 * tall * 0.6;
-                    return plan.at()
-                            .mirroredTo(side)
-                            .plus(new Vec(0, tall, 0))
-                            .plus(back.times(wide + plan.tall() * 0.2))
-                            .plus(out.times(height));
-                },
-                p -> tone);
-        mesh.shade(p -> {
-            Vec d = p.minus(plan.at().mirroredTo(side));
-            return 0.62 + 0.38 * smooth(-5.5, 1.5, d.dot(out));
-        });
-        return mesh.build();
-    }
-
-    /** How far the ear's face stands out: by distance from its middle, towards the rear, towards the lobe. */
-    private static double relief(double r, double rear, double low) {
-        double rim = 3.6 * Math.exp(-Math.pow((r - 0.9) / 0.11, 2)) * rear * (1 - 0.8 * low);
-        double groove = -1.6 * Math.exp(-Math.pow((r - 0.74) / 0.07, 2)) * rear * (1 - low);
-        double fold = 2.2 * Math.exp(-Math.pow((r - 0.58) / 0.10, 2)) * rear * (1 - low);
-        double hollow = -5.5 * smooth(0.5, 0.1, r);
-        return rim + groove + fold + hollow;
-    }
-
-    /** The neck between head and collar; it leans forward and ends inside the head. */
-    static Part neck(int joint, Material skin, Colour tone, Person.Neck neck) {
-        MeshBuilder mesh = new MeshBuilder("neck", skin, joint);
-        latheDown(
-                mesh,
-                14,
-                36,
-                (u, turn) -> {
-                    double y = mix(-38, -142 + neck.rise(), u);
-                    double r = neck.radius() * mix(0.74, 1.06, smooth(0, 1, u));
-                    double lean = mix(-8, -24, u);
-                    return new Vec(r * Math.sin(turn), y, lean + r * Math.cos(turn));
-                },
-                // The chin keeps the light off its upper part.
-                p -> tone.times(0.62 + 0.3 * smooth(-70, -115, p.y())));
-        // A jaw that opens wide pushes the throat down and back and widens the neck under the ears.
-        mesh.target("jawDrop", i -> {
-            Vec p = mesh.point(i);
-            double throat = smooth(-24, 12, p.z()) * Math.exp(-Math.pow((p.y() + 92) / 26, 2));
-            double side = Math.exp(-Math.pow((p.y() + 78) / 24, 2)) * smooth(10, 30, Math.abs(p.x()));
-            return new Vec(1.6 * side * Math.signum(p.x()), -4.5 * throat, -3.2 * throat);
         });
         return mesh.build();
     }

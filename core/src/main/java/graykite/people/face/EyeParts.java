@@ -108,19 +108,24 @@ final class EyeParts {
                 default -> {
                     double t = (i - 4) / (double) (rows - 5);
                     radius[i] = r + mix(2.0, 1.5, smooth(0, 0.4, t));
-                    elevation[i] = margin + up * mix(3.5, 112, t);
+                    // Round behind, so that the ball is covered from the side too.
+                    elevation[i] = margin + up * mix(3.5, 172, Math.pow(t, 1.4));
                 }
             }
         }
-        int columns = 19;
+        int columns = 21;
         int first = mesh.size();
         for (int i = 0; i < rows; i++) {
             for (int c = 0; c < columns; c++) {
-                double side = Math.toRadians(mix(-84, 84, c / (columns - 1.0)));
-                double e = Math.toRadians(elevation[i]);
+                double side = Math.toRadians(mix(-89, 89, c / (columns - 1.0)));
+                // Towards the corners the margins come together.
+                double gathered = margin * 0.8 * smooth(62, 86, Math.abs(Math.toDegrees(side)));
+                double e = Math.toRadians(elevation[i] - gathered);
                 Vec d = new Vec(Math.sin(side), Math.cos(side) * Math.sin(e), Math.cos(side) * Math.cos(e));
                 double outer = smooth(0.15, 0.95, Math.sin(side) * (left ? 1 : -1));
-                double stands = up > 0 && (i == 2 || i == 3) ? look.lashes() * outer * (i == 2 ? 1 : 0.35) : 0;
+                // At the corner itself both lids meet, and nothing stands out.
+                double corner = smooth(0.02, 0.3, Math.cos(side));
+                double stands = up > 0 && (i == 2 || i == 3) ? look.lashes() * outer * corner * (i == 2 ? 1 : 0.35) : 0;
                 double lashes =
                         up > 0 ? (i >= 1 && i <= 3 ? 0.92 : i == 4 ? 0.25 : 0) : (i == 2 ? 0.35 : i == 3 ? 0.15 : 0);
                 Colour colour = look.lid()

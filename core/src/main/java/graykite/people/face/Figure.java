@@ -50,7 +50,8 @@ public final class Figure {
     private static Character of(Person person, boolean moving) {
         FacePlan plan = person.plan();
         Actions actions = new Actions(plan, moving);
-        SkinGrid grid = new SkinGrid(plan);
+        SkinGrid grid = new SkinGrid(
+                plan, new EyeOpening(plan.eye(), plan.eyeRadius(), person.eyes().lower()));
         SkinTone tone = new SkinTone(person);
         SkinPart skin = new SkinPart(plan, grid, actions, SKIN, HEAD, tone::of);
         List<Part> parts = new ArrayList<>();
@@ -106,9 +107,9 @@ public final class Figure {
         Colour ear = tones.base().mix(tones.flush(), 0.35);
         for (boolean left : new boolean[] {true, false}) {
             parts.add(Carving.brow(plan, actions, left, HEAD, brows.colour(), brows.thick(), brows.arch()));
-            parts.add(Carving.ear(left, HEAD, SKIN, ear, person.ears()));
+            parts.add(Ear.of(left, HEAD, SKIN, ear, person.ears()));
         }
-        parts.add(Carving.neck(BODY, SKIN, tones.base().mix(tones.cool(), 0.4), person.neck()));
+        parts.add(Neck.of(BODY, SKIN, tones.base().mix(tones.cool(), 0.4), person.neck()));
         person.whiskers().ifPresent(c -> parts.add(Whiskers.of(plan, grid, actions, HEAD, c)));
         parts.addAll(person.wardrobe().on(HEAD, CHEST));
     }

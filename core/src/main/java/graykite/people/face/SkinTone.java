@@ -22,7 +22,7 @@ public final class SkinTone {
         Vec p = node.point();
         if (node.ring() < SkinGrid.SEAM - 1) {
             double deep = (SkinGrid.SEAM - node.ring()) / (double) SkinGrid.BAG_RINGS;
-            return tones.lips().mix(tones.cavity(), smooth(0.05, 0.4, deep)).times(1 - 0.93 * smooth(-0.1, 0.55, deep));
+            return tones.lips().mix(tones.cavity(), smooth(0.05, 0.4, deep)).times(1 - 0.72 * smooth(-0.1, 0.55, deep));
         }
         double ax = Math.abs(p.x());
         Vec c = plan.cheek();

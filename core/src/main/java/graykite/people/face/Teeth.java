@@ -69,7 +69,7 @@ final class Teeth {
         // out of an open mouth.
         double bow = row.up > 0
                 ? (index == 1 ? 0.7 : index == 2 ? 0.1 : molar ? 0.9 : 0)
-                : (molar ? 3.4 : index == 2 ? 0.8 : 0);
+                : (molar ? 4 : index == 2 ? 1.3 : 0);
         double deep = molar ? 9 : index == 2 ? 7 : 5.6;
         double blade = molar ? 0.85 : index == 2 ? 0.42 : 0.3;
         Vec right = arch.along(along);
@@ -102,11 +102,11 @@ final class Teeth {
     /** Darker towards the gum, between the teeth and back in the mouth, where little light comes. */
     private Colour colour(Vec p, Vec at, double height, double along) {
         double rootward = Math.clamp(row.up * (p.y() - at.y()) / height, 0, 1);
-        double back = Math.max(smooth(-3, -28, p.z() - arch.front()), 0.75 * smooth(15, 32, Math.abs(along)));
+        double back = Math.max(smooth(-2, -20, p.z() - arch.front()), 0.92 * smooth(13, 27, Math.abs(along)));
         // The thin edge lets the dark behind it through.
         double edgeTone = 1 - (row.up > 0 ? 0.07 : 0.2) * (1 - smooth(0, 0.3, rootward));
         return TOOTH.mix(ROOT, 0.75 * smooth(0.5, 1, rootward))
-                .times(edgeTone * mix(row.up > 0 ? 1 : 0.93, 0.22, back));
+                .times(edgeTone * mix(row.up > 0 ? 1 : 0.93, 0.14, back));
     }
 
     /** How wide a tooth is at a share of its height: round at the edge, closed at the root. */

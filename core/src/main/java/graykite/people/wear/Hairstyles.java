@@ -68,7 +68,8 @@ final class Hairstyles {
             double a = Math.abs(turn);
             double flow = 13 * a + 7.5 * down * (1 - smooth(1.2, 3.0, a)) + 1.1 * Math.sin(5 * down + 3 * a);
             // Locks of unlike breadth, each combed into strands.
-            double strand = Math.pow(Math.abs(Math.sin(flow + 0.5 * Math.sin(0.6 * flow))), 0.7);
+            double wave = Math.sin(flow + 0.5 * Math.sin(0.6 * flow));
+            double strand = Math.pow(wave * wave + 0.05, 0.4);
             double fine = 0.3 * Math.sin(flow * 2.7 + 1);
             double full = 7.5 + 4 * Math.sin(Math.PI * Math.min(1, down * 0.9)) * smooth(0.9, 1.4, a);
             return full + 2.3 * (strand - 0.6) + fine;

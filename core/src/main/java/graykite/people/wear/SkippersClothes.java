@@ -65,10 +65,12 @@ final class SkippersClothes {
                 for (int c = 0; c < columns; c++) {
                     double u = r / (rows - 1.0);
                     double turn = mix(-1.08, 1.08, c / (columns - 1.0));
-                    double out = 37 * u * Math.pow(Math.max(0, Math.cos(turn * 1.36)), 0.55);
+                    // At its ends it runs out into the band.
+                    double broad = Math.pow(Math.max(0, Math.cos(turn * 1.4544)), 0.55);
+                    double out = 37 * u * broad;
                     double x = (81 + out * 0.45) * Math.sin(turn);
                     double z = -12 + (97 + out) * Math.cos(turn);
-                    double droop = -15 * Math.pow(u, 1.25) - 9 * Math.pow(Math.abs(turn), 2.2) * u;
+                    double droop = (-15 * Math.pow(u, 1.25) - 9 * Math.pow(Math.abs(turn), 2.2) * u) * broad;
                     peak.add(
                             new Vec(x, rimY + 3 + z * -tilt + droop + thick * (0.4 + 0.6 * (1 - u)), z),
                             Colour.srgb(0x1E2229));

@@ -1,0 +1,56 @@
+package graykite.people.face;
+
+import static graykite.geometry.Ease.mix;
+import static graykite.geometry.Ease.smooth;
+
+import graykite.geometry.Vec;
+import graykite.picture.Colour;
+import graykite.picture.Material;
+import graykite.rig.Part;
+
+/**
+ * The neck between head and collar: it leans forward, its throat ends behind the jaw, its nape goes up broad to the back of
+ * the skull, and a band runs from behind either ear down to the breastbone.
+ */
+final class Neck {
+    private Neck() {}
+
+    static Part of(int joint, Material skin, Colour tone, Person.Neck neck) {
+        MeshBuilder mesh = new MeshBuilder("neck", skin, joint);
+        double bottom = -142 + neck.rise();
+        Carving.latheDown(mesh, 16, 40, (u, turn) -> at(neck, u, turn, bottom), p -> tone.times(light(p)));
+        // A jaw that opens wide pushes the throat down and back and widens the neck under the ears.
+        mesh.target("jawDrop", i -> {
+            Vec p = mesh.point(i);
+            double throat = smooth(-24, 12, p.z()) * Math.exp(-Math.pow((p.y() + 92) / 26, 2));
+            double side = Math.exp(-Math.pow((p.y() + 78) / 24, 2)) * smooth(10, 30, Math.abs(p.x()));
+            return new Vec(1.6 * side * Math.signum(p.x()), -4.5 * throat, -3.2 * throat);
+        });
+        return mesh.build();
+    }
+
+    private static Vec at(Person.Neck neck, double u, double turn, double bottom) {
+        double front = Math.cos(turn);
+        double y = mix(-28, bottom, u);
+        double middle = mix(-8, -24, u);
+        double throat = neck.radius() * mix(0.74, 1.06, smooth(0, 1, u));
+        // The nape reaches the back of the skull and narrows from there.
+        double back = Math.max(0.9 * neck.radius(), Math.min(50, 1.35 * neck.radius()));
+        double nape = mix(back, 1.06 * neck.radius(), smooth(0, 0.75, u));
+        double deep = front > 0 ? throat : nape;
+        double broad = neck.radius() * mix(0.74 + 0.3 * smooth(0.3, -0.6, front), 1.06, smooth(0, 1, u));
+        // From behind the ear forward to the pit of the throat.
+        double band = Math.toRadians(mix(118, 22, u));
+        double away = (Math.abs(Math.IEEEremainder(turn, 2 * Math.PI)) - band) / 0.3;
+        double stands = 1 + 0.055 * Math.exp(-away * away) * smooth(0.05, 0.3, u);
+        return new Vec(broad * stands * Math.sin(turn), y, middle + deep * stands * front);
+    }
+
+    /** The chin keeps the light off the throat, the head a little off the nape. */
+    private static double light(Vec p) {
+        double before = smooth(-40, 0, p.z());
+        double throat = 0.62 + 0.3 * smooth(-70, -115, p.y());
+        double nape = 0.78 + 0.14 * smooth(-45, -80, p.y());
+        return mix(nape, throat, before);
+    }
+}

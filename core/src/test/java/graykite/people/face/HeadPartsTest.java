@@ -1,0 +1,159 @@
+package graykite.people.face;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.format.character.Cast;
+import graykite.geometry.Vec;
+import graykite.picture.Camera;
+import graykite.picture.Renderer;
+import graykite.picture.Surface;
+import graykite.rig.Character;
+import graykite.rig.Deformer;
+import graykite.rig.Part;
+import graykite.rig.Pose;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Lids cover their eyes, ears grow out of the head, the nape reaches the skull. */
+class HeadPartsTest {
+    private static final double RADIUS = 16;
+    private static final Vec EYE = new Vec(32, 3, 63);
+
+    private static Part part(Character who, String name) {
+        return who.parts().stream()
+                .filter(p -> p.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Vec vertex(Part part, int index) {
+        float[] p = part.positions();
+        return new Vec(p[3 * index], p[3 * index + 1], p[3 * index + 2]);
+    }
+
+    // --- the opening round an eye ---
+
+    private static Vec from(double side, double up, double away) {
+        double s = Math.toRadians(side);
+        double u = Math.toRadians(up);
+        return EYE.plus(new Vec(Math.sin(s), Math.cos(s) * Math.sin(u), Math.cos(s) * Math.cos(u)).times(away));
+    }
+
+    /** For a lower lid at -17 degrees the rim lies at -38 below, and 77 to the side; the middle is within, the cheek is not. */
+    @Test
+    void theRimOfAnEye() {
+        EyeOpening opening = new EyeOpening(EYE, RADIUS, -17);
+        assertEquals(0, opening.outside(from(0, -38, 18)), 1e-9);
+        assertTrue(opening.outside(from(0, -30, 18)) < 0);
+        assertTrue(opening.outside(from(0, -45, 18)) > 0);
+        assertTrue(opening.outside(from(60, 0, 18)) < 0);
+        assertTrue(opening.outside(from(85, 0, 18)) > 0);
+        assertTrue(opening.outside(from(0, 40, 18)) > 0, "above, the skin overhangs the lid");
+        assertTrue(opening.outside(from(-70, 10, 18)) > 0, "and at the nose");
+        assertTrue(opening.outside(EYE.plus(new Vec(0, 0, -18))) > 0, "behind the eye there is none");
+        assertTrue(opening.outside(from(0, 0, 40)) > 0, "nor far in front of it");
+    }
+
+    @Test
+    void whatLiesNearTheRimMovesOntoIt() {
+        EyeOpening opening = new EyeOpening(EYE, RADIUS, -17);
+        for (Vec p : List.of(from(20, -30, 18), from(40, -44, 19), from(70, -5, 18))) {
+            Vec moved = opening.onRim(p);
+            assertEquals(0, opening.outside(moved), 1e-9);
+            assertEquals(p.minus(EYE).length(), moved.minus(EYE).length(), 1e-9, "it keeps its distance from the eye");
+            assertTrue(moved.minus(p).length() < 4, "and goes only a little way");
+        }
+        assertEquals(
+                14.5, opening.sunk(from(0, -38, 18)).minus(EYE).length(), 1e-9, "behind the ball's front at the rim");
+        assertEquals(4.8, opening.sunk(from(10, -10, 18)).minus(EYE).length(), 1e-9, "and deep within it");
+        assertEquals(from(10, -10, 4), opening.sunk(from(10, -10, 4)), "what is deeper stays");
+        Vec right = new Vec(-EYE.x(), EYE.y(), EYE.z());
+        Vec p = from(50, -20, 18);
+        assertEquals(opening.outside(p), opening.mirrored().outside(new Vec(-p.x(), p.y(), p.z())), 1e-9);
+        assertEquals(right, new Vec(-EYE.x(), EYE.y(), EYE.z()));
+    }
+
+    // --- as it is seen ---
+
+    /** Shut lids hide the ball from every side: a picture without it is the same. */
+    @ParameterizedTest
+    @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
+    void shutLidsHideTheEye(String name) {
+        Character who = Cast.byName(name);
+        List<Surface> all =
+                new Deformer(who).deform(who.values(Pose.of("lidClose.L", 1).plus(Pose.of("lidClose.R", 1), 1)));
+        List<Surface> without = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            if (!who.parts().get(i).name().endsWith(" eye")) {
+                without.add(all.get(i));
+            }
+        }
+        assertEquals(all.size() - 2, without.size());
+        for (double yaw : new double[] {-100, -70, -35, 0, 35, 70, 100}) {
+            Camera camera = new Camera(new Vec(0, 0, 40), yaw, 5, 1400, 160);
+            assertArrayEquals(
+                    new Renderer().draw(without, camera, 160, 160).pixels(),
+                    new Renderer().draw(all, camera, 160, 160).pixels(),
+                    "from " + yaw);
+        }
+    }
+
+    /** An ear stands off the head by its rim and ends inside of it, on both sides alike. */
+    @ParameterizedTest
+    @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
+    void earsGrowOutOfTheHead(String name) {
+        Character who = Cast.byName(name);
+        Part left = part(who, "left ear");
+        Part right = part(who, "right ear");
+        Part skin = part(who, "skin");
+        int n = left.vertexCount();
+        assertEquals(n, right.vertexCount());
+        double out = 0;
+        double in = Double.MAX_VALUE;
+        for (int i = 0; i < n; i++) {
+            out = Math.max(out, vertex(left, i).x());
+            in = Math.min(in, vertex(left, i).x());
+        }
+        double headHalf = 0;
+        for (int i = 0; i < skin.vertexCount(); i++) {
+            Vec p = vertex(skin, i);
+            boolean beside = Math.abs(p.y() - vertex(left, 0).y()) < 12
+                    && Math.abs(p.z() - vertex(left, 0).z()) < 12;
+            headHalf = beside ? Math.max(headHalf, p.x()) : headHalf;
+        }
+        assertTrue(out > headHalf + 3, "it stands off: " + out + " of " + headHalf);
+        assertTrue(in < headHalf - 3, "it is rooted: " + in + " of " + headHalf);
+        double sum = 0;
+        for (int i = 0; i < n; i++) {
+            sum += vertex(left, i).x() + vertex(right, i).x();
+        }
+        assertEquals(0, sum / n, 0.01, "mirrored");
+    }
+
+    /** Where the nape begins, the skull is no more than some millimetres behind it: seen from the side, there is no step. */
+    @ParameterizedTest
+    @ValueSource(strings = {"odile", "pim", "wren"})
+    void theNapeReachesTheSkull(String name) {
+        Character who = Cast.byName(name);
+        double nape = rear(part(who, "neck"), -33, -25);
+        double skull = rear(part(who, "skin"), -33, -25);
+        assertTrue(nape < skull + 9, "the nape begins at " + nape + ", the skull ends at " + skull);
+        assertTrue(nape > skull - 9, "nor does it stand out behind it");
+        assertTrue(rear(part(who, "neck"), -160, -120) < 0, "and it goes down into the collar");
+    }
+
+    /** How far back a part goes between two heights. */
+    private static double rear(Part part, double low, double high) {
+        double rear = Double.MAX_VALUE;
+        for (int i = 0; i < part.vertexCount(); i++) {
+            Vec p = vertex(part, i);
+            rear = p.y() >= low && p.y() <= high ? Math.min(rear, p.z()) : rear;
+        }
+        return rear;
+    }
+}
