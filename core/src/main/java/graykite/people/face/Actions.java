@@ -120,7 +120,9 @@ final class Actions {
                 "Tightens the corner of the mouth inward (AU 14)",
                 push(a, m.y(), m.z() - 9, 10, 10, 16, 3.5, 0.8, -5));
         both("lipPucker", Group.LIPS, "Draws the lips together and forward, as for a kiss (AU 18)", s -> {
-            double w = around(s, 1.55, 30 * size);
+            // The chin stays as it is, or it would stand out like an egg.
+            double below = smooth(-13, -32, (s.p().y() - plan.mouth().y()) / size);
+            double w = around(s, 1.55, 30 * size) * (1 - 0.7 * below);
             double dx = -0.5 * drawn(s.p().x()) * w;
             double forward = 8.5 * w * (1 - 0.35 * Math.abs(s.across()));
             // The lips swell away from the seam, which itself stays shut.

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.function.IntFunction;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 /** Collects vertices and triangles of one part, then its morph targets. */
@@ -69,6 +70,42 @@ public final class MeshBuilder {
      * @return index of the point in row 0, column 0; the others follow row by row
      */
     public int grid(int rows, int columns, boolean around, Surface2 surface, Function<Vec, Colour> colour) {
+        int first = points(rows, columns, around, surface, colour);
+        for (int r = 0; r + 1 < rows; r++) {
+            for (int c = 0; c < (around ? columns : columns - 1); c++) {
+                int a = first + r * columns + c;
+                int b = first + r * columns + (c + 1) % columns;
+                quad(a, b, b + columns, a + columns);
+            }
+        }
+        return first;
+    }
+
+    /**
+     * A grid that goes round, as {@link #grid}, with quads that are all cut alike: what is carved along their diagonals keeps
+     * its edges.
+     *
+     * @param falling for which columns quads are cut from the next column's point down to this one's
+     */
+    public void gridCutAlike(
+            int rows, int columns, Surface2 surface, Function<Vec, Colour> colour, IntPredicate falling) {
+        int first = points(rows, columns, true, surface, colour);
+        for (int r = 0; r + 1 < rows; r++) {
+            for (int c = 0; c < columns; c++) {
+                int a = first + r * columns + c;
+                int b = first + r * columns + (c + 1) % columns;
+                if (falling.test(c)) {
+                    triangle(a, b, a + columns);
+                    triangle(b, b + columns, a + columns);
+                } else {
+                    triangle(a, b, b + columns);
+                    triangle(a, b + columns, a + columns);
+                }
+            }
+        }
+    }
+
+    private int points(int rows, int columns, boolean around, Surface2 surface, Function<Vec, Colour> colour) {
         int first = points.size();
         double wide = around ? columns : columns - 1;
         // Carving a surface takes many steps for each point.
@@ -77,14 +114,6 @@ public final class MeshBuilder {
                 .mapToObj(i -> surface.at(i / columns / (double) (rows - 1), i % columns / wide))
                 .toList();
         carved.forEach(p -> add(p, colour.apply(p)));
-        for (int r = 0; r + 1 < rows; r++) {
-            for (int c = 0; c < (around ? columns : columns - 1); c++) {
-                int next = (c + 1) % columns;
-                int a = first + r * columns + c;
-                int b = first + r * columns + next;
-                quad(a, b, b + columns, a + columns);
-            }
-        }
         return first;
     }
 

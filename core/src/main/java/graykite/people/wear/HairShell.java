@@ -100,12 +100,11 @@ final class HairShell {
             int rows,
             int columns) {
         MeshBuilder mesh = new MeshBuilder("hair", Carving.HAIR, joint);
-        Carving.latheDown(
-                mesh,
+        mesh.gridCutAlike(
                 rows,
                 columns,
-                (u, rawTurn) -> {
-                    double turn = -Math.IEEEremainder(rawTurn, 2 * Math.PI);
+                (u, v) -> {
+                    double turn = Math.IEEEremainder(2 * Math.PI * v, 2 * Math.PI);
                     double down = Math.min(1, u / 0.88);
                     Vec skin = plan.surface(aim.at(down, turn));
                     Vec out = plan.normal(skin);
@@ -116,7 +115,9 @@ final class HairShell {
                     double height = kept * Math.sqrt(Math.max(0, 1 - tuck * tuck)) - 3.5 * tuck;
                     return skin.plus(out.times(height)).plus(new Vec(0, -2.5 * tuck, 0));
                 },
-                p -> light);
+                p -> light,
+                // Locks run back and up from the face, on either side.
+                column -> column < columns / 2);
         Part plain = mesh.build();
         return shaded(plain, plan, light, dark);
     }

@@ -99,8 +99,8 @@ final class Hairstyles {
                 (down, turn) -> mix(-5, locks.at(down, turn), smooth(0.78, 0.98, Math.abs(turn))),
                 light,
                 dark.times(0.8),
-                19,
-                140);
+                22,
+                132);
     }
 
     private Part knot() {
