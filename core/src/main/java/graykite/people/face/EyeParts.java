@@ -76,6 +76,39 @@ final class EyeParts {
         return lid(left ? "left lower lid" : "right lower lid", left, joint, look.lower(), -1, look);
     }
 
+    /** The wet line between the ball and the lower lid: a thin roll on the lid's edge that catches the light. */
+    Part wetLine(boolean left, int joint, Person.Eyes look) {
+        MeshBuilder mesh = new MeshBuilder(left ? "left wet line" : "right wet line", WET_EYE, joint);
+        Vec centre = centre(left);
+        double r = plan.eyeRadius();
+        Colour flesh = look.lid().mix(Colour.srgb(0xE9DCD4), 0.55);
+        mesh.grid(
+                25,
+                5,
+                false,
+                (u, v) -> {
+                    double side = mix(-78, 78, u);
+                    double turn = mix(-0.2, 1, v) * Math.PI;
+                    double thick = 0.55 * smooth(78, 60, Math.abs(side));
+                    double up = margin(look.lower(), side) + Math.toDegrees(thick * Math.sin(turn) / r) - 0.6;
+                    return centre.plus(towards(side, up).times(r + 0.35 - thick * Math.cos(turn)));
+                },
+                p -> flesh);
+        return mesh.build();
+    }
+
+    /** Direction from the middle of an eye; degrees sideways to the character's left, and up. */
+    private static Vec towards(double side, double up) {
+        double s = Math.toRadians(side);
+        double e = Math.toRadians(up);
+        return new Vec(Math.sin(s), Math.cos(s) * Math.sin(e), Math.cos(s) * Math.cos(e));
+    }
+
+    /** Where the edge of a lid lies, in degrees up, so far sideways: towards the corners upper and lower come together. */
+    private static double margin(double rest, double side) {
+        return rest * (1 - 0.8 * smooth(62, 86, Math.abs(side)));
+    }
+
     private Part lid(String name, boolean left, int joint, double margin, int up, Person.Eyes look) {
         MeshBuilder mesh = new MeshBuilder(name, skin, joint);
         Vec centre = centre(left);
@@ -117,11 +150,9 @@ final class EyeParts {
         int first = mesh.size();
         for (int i = 0; i < rows; i++) {
             for (int c = 0; c < columns; c++) {
-                double side = Math.toRadians(mix(-89, 89, c / (columns - 1.0)));
-                // Towards the corners the margins come together.
-                double gathered = margin * 0.8 * smooth(62, 86, Math.abs(Math.toDegrees(side)));
-                double e = Math.toRadians(elevation[i] - gathered);
-                Vec d = new Vec(Math.sin(side), Math.cos(side) * Math.sin(e), Math.cos(side) * Math.cos(e));
+                double degrees = mix(-89, 89, c / (columns - 1.0));
+                double side = Math.toRadians(degrees);
+                Vec d = towards(degrees, elevation[i] - margin + margin(margin, degrees));
                 double outer = smooth(0.15, 0.95, Math.sin(side) * (left ? 1 : -1));
                 // At the corner itself both lids meet, and nothing stands out.
                 double corner = smooth(0.02, 0.3, Math.cos(side));

@@ -98,6 +98,8 @@ public final class Figure {
         parts.add(eyes.upperLid(false, UPPER_RIGHT, e));
         parts.add(eyes.lowerLid(true, LOWER_LEFT, e));
         parts.add(eyes.lowerLid(false, LOWER_RIGHT, e));
+        parts.add(eyes.wetLine(true, LOWER_LEFT, e));
+        parts.add(eyes.wetLine(false, LOWER_RIGHT, e));
     }
 
     private static void addWorn(List<Part> parts, Person person, SkinGrid grid, Actions actions) {
