@@ -38,8 +38,8 @@ public final class Carving {
     /** A button that faces the viewer. */
     public static void button(MeshBuilder mesh, Vec at, double radius, double height, Colour colour) {
         mesh.grid(
-                8,
-                18,
+                6,
+                14,
                 true,
                 (u, v) -> {
                     double polar = u * Math.PI / 2 * 1.1;

@@ -13,8 +13,8 @@ import graykite.rig.Part;
  * behind the tragus, a soft lobe, and a back that is drawn in to a root.
  */
 final class Ear {
-    private static final int ROWS = 23;
-    private static final int COLUMNS = 36;
+    private static final int ROWS = 21;
+    private static final int COLUMNS = 32;
 
     /** Rows up to here lie on the face of the ear; then the rim is rounded, then follows the back. */
     private static final double EDGE = 0.66;

@@ -83,8 +83,8 @@ final class EyeParts {
         double r = plan.eyeRadius();
         Colour flesh = look.lid().mix(Colour.srgb(0xE9DCD4), 0.55);
         mesh.grid(
-                25,
-                5,
+                17,
+                4,
                 false,
                 (u, v) -> {
                     double side = mix(-78, 78, u);

@@ -113,8 +113,8 @@ final class DeckhandsClothes {
         double start = random.nextDouble(0, 6.28);
         double hand = random.nextBoolean() ? 1 : -1;
         mesh.grid(
-                9,
-                16,
+                8,
+                14,
                 true,
                 (u, v) -> {
                     double polar = Math.PI * mix(0.01, 0.99, u);

@@ -59,8 +59,8 @@ final class SkippersClothes {
             double thick = side == 0 ? 0 : -3;
             int sign = side;
             int first = peak.size();
-            int rows = 9;
-            int columns = 30;
+            int rows = 7;
+            int columns = 26;
             for (int r = 0; r < rows; r++) {
                 for (int c = 0; c < columns; c++) {
                     double u = r / (rows - 1.0);
@@ -112,9 +112,11 @@ final class SkippersClothes {
         MeshBuilder knit = new MeshBuilder("jersey", Carving.CLOTH, joint);
         Carving.latheDown(
                 knit,
-                19,
+                14,
                 120,
-                (u, turn) -> {
+                (row, turn) -> {
+                    // Below the fold of the collar there is little to show.
+                    double u = row < 0.7 ? row / 1.4 : mix(0.5, 1, (row - 0.7) / 0.3);
                     double s = Math.sin(turn);
                     double c = Math.cos(turn);
                     // Two columns a rib on either side: knitted two and two.
