@@ -68,6 +68,9 @@ final class Blocks {
     /** Pixels by which a text may reach beyond its block: what comes next is drawn over it. */
     private static final double OVER = 4;
 
+    /** Pixels between the edge of a block and a name within it. */
+    private static final double INSET = 5;
+
     /** A text within a block, cut off where there is no room. */
     static void label(
             GraphicsContext g, SheetScale scale, Font font, String text, double from, double to, double middle) {
@@ -87,6 +90,20 @@ final class Blocks {
             g.fillText(text, x + width / 2, middle);
         }
         g.setTextBaseline(VPos.BASELINE);
+    }
+
+    /** A name within its block, at its left edge; where there is too little room it ends in a sign that it goes on. */
+    static void nameWithin(
+            GraphicsContext g, SheetScale scale, Font font, String text, double from, double to, double middle) {
+        double x = Math.max(SheetRow.GUTTER, scale.xOf(from)) + INSET;
+        String shown = TextCut.shortened(text, font, scale.xOf(to) - INSET - x);
+        if (!shown.isEmpty()) {
+            g.setFont(font);
+            g.setTextBaseline(VPos.CENTER);
+            g.setTextAlign(TextAlignment.LEFT);
+            g.fillText(shown, x, middle);
+            g.setTextBaseline(VPos.BASELINE);
+        }
     }
 
     /** The name of a lane at the left of its row, on paper so that what lies under it does not cross it. */

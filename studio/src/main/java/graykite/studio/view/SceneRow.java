@@ -59,7 +59,7 @@ final class SceneRow extends SheetRow {
             String who = line.map(l -> sheet.workspace().project().speakerOf(l).name() + ": "
                             + l.title().strip())
                     .orElse("A line that is gone");
-            Blocks.label(g, sheet.scale(), NAME, who, range.start(), range.end(), LANE / 2 + 2);
+            Blocks.nameWithin(g, sheet.scale(), NAME, who, range.start(), range.end(), LANE / 2 + 2);
             g.restore();
         }
     }

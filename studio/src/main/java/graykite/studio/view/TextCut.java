@@ -13,6 +13,8 @@ final class TextCut {
     /** Widths of letters do not change, so they are measured once. */
     private static final Map<Font, Map<Integer, Double>> WIDTHS = new ConcurrentHashMap<>();
 
+    private static final String GOES_ON = "\u2026";
+
     private TextCut() {}
 
     /** Width of a text in pixels. */
@@ -33,6 +35,15 @@ final class TextCut {
             at += Character.charCount(letter);
         }
         return text;
+    }
+
+    /** The whole text where it fits, otherwise its beginning and an ellipsis; empty where there is no room for a letter. */
+    static String shortened(String text, Font font, double width) {
+        if (width(text, font) <= width) {
+            return text;
+        }
+        String beginning = cut(text, font, width - width(GOES_ON, font)).stripTrailing();
+        return beginning.isEmpty() ? "" : beginning + GOES_ON;
     }
 
     private static double width(int letter, Font font) {
