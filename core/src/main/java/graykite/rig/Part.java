@@ -104,6 +104,12 @@ public record Part(
         return positions.length / 3;
     }
 
+    /** The same, following several joints. */
+    public Part following(Skin skin) {
+        Looks follows = new Looks(Optional.of(skin), looks.texture, looks.uv, looks.twins, looks.showing);
+        return new Part(name, material, joint, positions, colours, triangles, targets, follows);
+    }
+
     public Part withTargets(List<MorphTarget> newTargets) {
         return new Part(name, material, joint, positions, colours, triangles, newTargets, looks);
     }

@@ -103,9 +103,27 @@ final class Assembly {
                 .orElse(Channel.Group.OTHER);
     }
 
-    private static void addJointChannels(List<Joint> joints, List<Channel> channels) {
+    /** Joints from which a head or a neck hangs: whatever they are called, they turn the body. */
+    private static Set<Integer> carryingAHead(List<Joint> joints) {
+        Set<Integer> trunk = new HashSet<>();
         for (Joint joint : joints) {
             NameMatcher.JointKind kind = NameMatcher.joint(joint.name());
+            if (kind == NameMatcher.JointKind.HEAD || kind == NameMatcher.JointKind.NECK) {
+                for (int above = joint.parent(); above >= 0 && trunk.add(above); ) {
+                    above = joints.get(above).parent();
+                }
+            }
+        }
+        return trunk;
+    }
+
+    private static void addJointChannels(List<Joint> joints, List<Channel> channels) {
+        Set<Integer> trunk = carryingAHead(joints);
+        for (int j = 0; j < joints.size(); j++) {
+            Joint joint = joints.get(j);
+            NameMatcher.JointKind named = NameMatcher.joint(joint.name());
+            NameMatcher.JointKind kind =
+                    named == NameMatcher.JointKind.OTHER && trunk.contains(j) ? NameMatcher.JointKind.BODY : named;
             double reach = switch (kind) {
                 case HEAD, NECK, BODY -> 60;
                 case JAW, EYE, LID, TONGUE -> 40;

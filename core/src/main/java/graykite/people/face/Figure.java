@@ -111,7 +111,7 @@ public final class Figure {
             parts.add(Carving.brow(plan, actions, left, HEAD, brows.colour(), brows.thick(), brows.arch()));
             parts.add(Ear.of(left, HEAD, SKIN, ear, person.ears()));
         }
-        parts.add(Neck.of(BODY, SKIN, tones.base().mix(tones.cool(), 0.4), person.neck()));
+        parts.add(Neck.of(BODY, HEAD, SKIN, tones.base().mix(tones.cool(), 0.4), person.neck()));
         person.whiskers().ifPresent(c -> parts.add(Whiskers.of(plan, grid, actions, HEAD, c)));
         parts.addAll(person.wardrobe().on(HEAD, CHEST));
     }

@@ -7,16 +7,22 @@ import graykite.geometry.Vec;
 import graykite.picture.Colour;
 import graykite.picture.Material;
 import graykite.rig.Part;
+import graykite.rig.Skin;
 
 /**
  * The neck between head and collar: it leans forward, its throat ends behind the jaw, its nape goes up broad to the back of
  * the skull, and a band runs from behind either ear down to the breastbone.
  */
 final class Neck {
+    /** From here up it goes wholly with the head, from there down wholly with the body, millimetres. */
+    private static final double WITH_HEAD = -42;
+
+    private static final double WITH_BODY = -128;
+
     private Neck() {}
 
-    static Part of(int joint, Material skin, Colour tone, Person.Neck neck) {
-        MeshBuilder mesh = new MeshBuilder("neck", skin, joint);
+    static Part of(int body, int head, Material skin, Colour tone, Person.Neck neck) {
+        MeshBuilder mesh = new MeshBuilder("neck", skin, body);
         double bottom = -142 + neck.rise();
         Carving.latheDown(mesh, 16, 40, (u, turn) -> at(neck, u, turn, bottom), p -> tone.times(light(p)));
         // A jaw that opens wide pushes the throat down and back and widens the neck under the ears.
@@ -26,7 +32,22 @@ final class Neck {
             double side = Math.exp(-Math.pow((p.y() + 78) / 24, 2)) * smooth(10, 30, Math.abs(p.x()));
             return new Vec(1.6 * side * Math.signum(p.x()), -4.5 * throat, -3.2 * throat);
         });
-        return mesh.build();
+        return mesh.build().following(bent(mesh, body, head));
+    }
+
+    /** It bends between head and body, so that a bowed head does not leave the nape behind. */
+    private static Skin bent(MeshBuilder mesh, int body, int head) {
+        int[] joints = new int[Skin.SET * mesh.size()];
+        float[] weights = new float[joints.length];
+        for (int i = 0; i < mesh.size(); i++) {
+            double share = smooth(WITH_BODY, WITH_HEAD, mesh.point(i).y());
+            // A joint without a share is written as 0.
+            joints[Skin.SET * i] = share < 1 ? body : 0;
+            joints[Skin.SET * i + 1] = share > 0 ? head : 0;
+            weights[Skin.SET * i] = (float) (1 - share);
+            weights[Skin.SET * i + 1] = (float) share;
+        }
+        return new Skin(joints, weights);
     }
 
     private static Vec at(Person.Neck neck, double u, double turn, double bottom) {

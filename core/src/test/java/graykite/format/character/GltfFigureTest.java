@@ -319,6 +319,11 @@ public class GltfFigureTest {
         assertEquals(List.of(), MouthChart.missing(c));
         assertTrue(c.lips().isPresent());
         assertTrue(c.has("lidClose.L") && c.has("headYaw") && c.has("eyePitch"));
+        // Whatever a head hangs from turns the body, by any name; it is no channel of the mouth.
+        c.channels().stream()
+                .filter(ch -> ch.name().startsWith("body"))
+                .forEach(ch -> assertTrue(ch.carriesFace(), ch.name()));
+        assertTrue(c.channels().stream().anyMatch(ch -> ch.name().startsWith("body")));
         LipGap gap = new LipGap(c);
         assertEquals(2 * 25.5, gap.mouthWidth(), 9);
         assertTrue(gap.at(c.values(c.poses().get("Ah"))) > 20);

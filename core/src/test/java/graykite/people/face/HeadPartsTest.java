@@ -147,6 +147,31 @@ class HeadPartsTest {
         assertTrue(rear(part(who, "neck"), -160, -120) < 0, "and it goes down into the collar");
     }
 
+    /** A neck bends: its top goes with the head, its foot stays in the collar, nothing between jumps. */
+    @ParameterizedTest
+    @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
+    void theNapeFollowsABowedHead(String name) {
+        Character who = Cast.byName(name);
+        Part neck = part(who, "neck");
+        Part skin = part(who, "skin");
+        Deformer deformer = new Deformer(who);
+        double[] bowed = who.values(Pose.of("headPitch", -30));
+        float[] moved = deformer.placed(neck, bowed);
+        float[] head = deformer.placed(skin, bowed);
+        Vec crown = vertex(skin, skin.vertexCount() - 1);
+        Vec crownNow = new Vec(head[head.length - 3], head[head.length - 2], head[head.length - 1]);
+        assertTrue(crown.minus(crownNow).length() > 30, "the head is bowed");
+        for (int i = 0; i < neck.vertexCount(); i++) {
+            Vec was = vertex(neck, i);
+            Vec now = new Vec(moved[3 * i], moved[3 * i + 1], moved[3 * i + 2]);
+            if (was.y() > -42) {
+                assertEquals(was.minus(crown).length(), now.minus(crownNow).length(), 1e-2, "with the head");
+            } else if (was.y() < -128) {
+                assertEquals(0, was.minus(now).length(), 1e-3, "in the collar");
+            }
+        }
+    }
+
     /** How far back a part goes between two heights. */
     private static double rear(Part part, double low, double high) {
         double rear = Double.MAX_VALUE;
