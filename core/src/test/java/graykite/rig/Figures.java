@@ -7,4 +7,12 @@ public final class Figures {
     public static final Character ODILE = Cast.byName("odile");
 
     private Figures() {}
+
+    /** A part by its name, which must be there. */
+    public static Part part(Character who, String name) {
+        return who.parts().stream()
+                .filter(p -> p.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
 }

@@ -1,5 +1,6 @@
 package graykite.people.face;
 
+import static graykite.geometry.Ease.bell;
 import static graykite.geometry.Ease.mix;
 import static graykite.geometry.Ease.smooth;
 
@@ -94,27 +95,23 @@ final class Ear {
         double turn = Math.toDegrees(Math.atan2(y, x));
         // The rim runs from the front over the top and fades towards the lobe.
         double rimmed = smooth(-62, -15, turn) * smooth(176, 140, turn);
-        double rim = 3.4 * bell((r - 0.93) / 0.12) * rimmed;
+        double rim = 3.4 * bell((r - 0.93) / 0.12, 0, 0) * rimmed;
         double crus = 1.8 * ridge(x, y, -0.72, 0.3, -0.12, 0.02, 0.11);
-        double groove = -2 * bell((r - 0.76) / 0.08) * smooth(-40, 0, turn) * smooth(120, 80, turn);
+        double groove = -2 * bell((r - 0.76) / 0.08, 0, 0) * smooth(-40, 0, turn) * smooth(120, 80, turn);
         double fold = 2.6
-                * bell((Math.hypot(x + 0.08, y + 0.02) - 0.58) / 0.11)
+                * bell((Math.hypot(x + 0.08, y + 0.02) - 0.58) / 0.11, 0, 0)
                 * smooth(-80, -45, turn)
                 * smooth(60, 25, turn);
         double legs =
                 1.9 * Math.max(ridge(x, y, 0.28, 0.36, 0.02, 0.74, 0.11), ridge(x, y, 0.24, 0.32, -0.4, 0.56, 0.1));
         double bowl = -6.5 * smooth(0.5, 0.12, Math.hypot((x + 0.2) / 0.95, (y + 0.1) / 1.1));
-        double tragus = 3.6 * bell(Math.hypot(x + 0.74, y + 0.1) / 0.2);
-        double antitragus = 2.4 * bell(Math.hypot(x + 0.12, y + 0.55) / 0.17);
-        double notch = -1.6 * bell(Math.hypot(x + 0.45, y + 0.5) / 0.14);
-        double lobe = 1.1 * bell(Math.hypot(x + 0.05, y + 0.82) / 0.26);
+        double tragus = 3.6 * bell(Math.hypot(x + 0.74, y + 0.1) / 0.2, 0, 0);
+        double antitragus = 2.4 * bell(Math.hypot(x + 0.12, y + 0.55) / 0.17, 0, 0);
+        double notch = -1.6 * bell(Math.hypot(x + 0.45, y + 0.5) / 0.14, 0, 0);
+        double lobe = 1.1 * bell(Math.hypot(x + 0.05, y + 0.82) / 0.26, 0, 0);
         // In front it goes over into the cheek.
         double joined = -4.5 * smooth(-0.72, -1, x);
         return rim + Math.max(crus, Math.max(fold, legs)) + groove + bowl + tragus + antitragus + notch + lobe + joined;
-    }
-
-    private static double bell(double d) {
-        return Math.exp(-d * d);
     }
 
     /** 1 along a line between two places, falling off beside it. */
@@ -122,6 +119,6 @@ final class Ear {
         double ux = bx - ax;
         double uy = by - ay;
         double t = Math.clamp(((x - ax) * ux + (y - ay) * uy) / (ux * ux + uy * uy), 0, 1);
-        return bell(Math.hypot(x - ax - t * ux, y - ay - t * uy) / width);
+        return bell(Math.hypot(x - ax - t * ux, y - ay - t * uy) / width, 0, 0);
     }
 }

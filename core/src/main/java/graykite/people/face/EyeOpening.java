@@ -50,7 +50,7 @@ final class EyeOpening {
 
     /** The same round the other eye. */
     EyeOpening mirrored() {
-        return new EyeOpening(new Vec(-eye.x(), eye.y(), eye.z()), radius, middle, half);
+        return new EyeOpening(eye.mirroredTo(-1), radius, middle, half);
     }
 
     private EyeOpening(Vec eye, double radius, double middle, double half) {

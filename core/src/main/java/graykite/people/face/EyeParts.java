@@ -184,7 +184,6 @@ final class EyeParts {
     }
 
     Vec centre(boolean left) {
-        Vec e = plan.eye();
-        return left ? e : new Vec(-e.x(), e.y(), e.z());
+        return plan.eye().mirroredTo(left ? 1 : -1);
     }
 }

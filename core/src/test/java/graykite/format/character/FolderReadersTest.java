@@ -1,5 +1,6 @@
 package graykite.format.character;
 
+import static graykite.rig.Figures.part;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
@@ -44,13 +45,6 @@ class FolderReadersTest {
 
     private Found drawn() {
         return FigureFiles.read(folder, Progress.none());
-    }
-
-    private static Part part(Character who, String name) {
-        return who.parts().stream()
-                .filter(p -> p.name().equals(name))
-                .findFirst()
-                .orElseThrow();
     }
 
     /** Left, right, lowest and highest of a part, millimetres. */

@@ -1,5 +1,6 @@
 package graykite.people.face;
 
+import static graykite.rig.Figures.part;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -51,13 +52,6 @@ class MouthShapeTest {
             }
         }
         return new double[] {low, high};
-    }
-
-    private static Part part(Character who, String name) {
-        return who.parts().stream()
-                .filter(p -> p.name().equals(name))
-                .findFirst()
-                .orElseThrow();
     }
 
     /** At rest the upper front teeth stand before the lower ones and cover their edge, by 0.5 to 4 mm each way (common practice). */
