@@ -136,7 +136,8 @@ final class Actions {
             double open = s.lipness() * s.open();
             return new Vec(
                     -0.25 * drawn(s.p().x()) * w,
-                    open * (3.2 * s.upper() - 3.6 * s.lower()),
+                    // The corners sink: the upper lip is a bow, and no teeth stand in its corners.
+                    open * (3.2 * s.upper() - 3.6 * s.lower()) - 4.5 * s.lipness() * s.across() * s.across() * w,
                     6.5 * w * (0.55 + 0.45 * s.open()));
         });
         both(

@@ -13,30 +13,36 @@ import graykite.rig.Skin;
  * The neck between head and collar: it leans forward, its throat ends behind the jaw, its nape goes up broad to the back of
  * the skull, and a band runs from behind either ear down to the breastbone.
  */
-final class Neck {
+public final class Neck {
     /** From here up it goes wholly with the head, from there down wholly with the body, millimetres. */
     private static final double WITH_HEAD = -42;
 
     private static final double WITH_BODY = -128;
 
+    /** Height at which it ends in the skull. */
+    public static final double TOP = -28;
+
     private Neck() {}
 
     static Part of(int body, int head, Material skin, Colour tone, Person.Neck neck) {
         MeshBuilder mesh = new MeshBuilder("neck", skin, body);
-        double bottom = -142 + neck.rise();
-        Carving.latheDown(mesh, 16, 40, (u, turn) -> at(neck, u, turn, bottom), p -> tone.times(light(p)));
-        // A jaw that opens wide pushes the throat down and back and widens the neck under the ears.
+        Carving.latheDown(mesh, 16, 40, (u, turn) -> at(neck, u, turn), p -> tone.times(light(p)));
+        giveWay(mesh);
+        return mesh.build().following(bent(mesh, body, head));
+    }
+
+    /** A jaw that opens wide pushes the throat down and back and widens the neck under the ears. */
+    public static void giveWay(MeshBuilder mesh) {
         mesh.target("jawDrop", i -> {
             Vec p = mesh.point(i);
             double throat = smooth(-24, 12, p.z()) * Math.exp(-Math.pow((p.y() + 92) / 26, 2));
             double side = Math.exp(-Math.pow((p.y() + 78) / 24, 2)) * smooth(10, 30, Math.abs(p.x()));
             return new Vec(1.6 * side * Math.signum(p.x()), -4.5 * throat, -3.2 * throat);
         });
-        return mesh.build().following(bent(mesh, body, head));
     }
 
-    /** It bends between head and body, so that a bowed head does not leave the nape behind. */
-    private static Skin bent(MeshBuilder mesh, int body, int head) {
+    /** What lies round a neck bends between head and body, so that a bowed head does not leave the nape behind. */
+    public static Skin bent(MeshBuilder mesh, int body, int head) {
         int[] joints = new int[Skin.SET * mesh.size()];
         float[] weights = new float[joints.length];
         for (int i = 0; i < mesh.size(); i++) {
@@ -50,9 +56,15 @@ final class Neck {
         return new Skin(joints, weights);
     }
 
-    private static Vec at(Person.Neck neck, double u, double turn, double bottom) {
+    /**
+     * A place on its skin, for what is worn close to it.
+     *
+     * @param u 0 where it ends in the skull to 1 where it ends in the collar, and on in the same direction
+     * @param turn 0 in front, a quarter turn on the character's left
+     */
+    public static Vec at(Person.Neck neck, double u, double turn) {
         double front = Math.cos(turn);
-        double y = mix(-28, bottom, u);
+        double y = mix(TOP, -142 + neck.rise(), u);
         double middle = mix(-8, -24, u);
         double throat = neck.radius() * mix(0.74, 1.06, smooth(0, 1, u));
         // The nape reaches the back of the skull and narrows from there.

@@ -25,6 +25,9 @@ final class SkinGrid {
     static final int BORDER = SEAM + LIP_RINGS;
     static final int RINGS = BORDER + FACE_RINGS + 1;
 
+    /** Least flesh between the lining of the mouth and the skin, millimetres: lips that push forward take the lining along. */
+    private static final double FLESH = 13;
+
     /**
      * A vertex of the grid.
      *
@@ -112,10 +115,12 @@ final class SkinGrid {
         double sine = Math.sin(phi);
         double half = Math.signum(sine) * smooth(0, 0.30, Math.abs(sine));
         double open = Math.pow(Math.abs(sine), 0.8);
+        double across = Math.cos(phi);
         if (ring == 0) {
-            // The point at the throat belongs to neither side, or a dropping jaw would tear it open.
+            // The point at the throat belongs to no side, or a dropping jaw would tear it open.
             half = 0;
             open = 0;
+            across = 0;
         }
         Vec point;
         double lipness;
@@ -136,7 +141,7 @@ final class SkinGrid {
             half = mix(half, Math.signum(sine) * smooth(0, 1, Math.abs(sine)), gentle);
             open = mix(open, sine * sine, gentle);
         }
-        return new Node(point, spoke, ring, half, lipness, open, Math.cos(phi));
+        return new Node(point, spoke, ring, half, lipness, open, across);
     }
 
     private double seamHeight(double t) {
@@ -181,20 +186,28 @@ final class SkinGrid {
     private Vec lining(int ring, double phi) {
         if (ring == 0) {
             // The last ring is a point: the mouth has a back.
-            return plan.mouth().plus(new Vec(0, -1, -56));
+            return plan.mouth().plus(new Vec(0, -1, -56 * plan.teeth()));
         }
         double t = Math.cos(phi);
         double sine = Math.sin(phi);
         Vec seam = lip(phi, 0);
         double depth = (SEAM - ring) / (double) BAG_RINGS;
-        double back = depth < 0.3 ? 8 * depth / 0.3 : mix(8, 50, (depth - 0.3) / 0.7);
+        double back = depth < 0.3 ? 8 * depth / 0.3 : mix(8, 50 * plan.teeth(), (depth - 0.3) / 0.7);
         double spread = depth < 0.5 ? smooth(0, 0.5, depth) : 1 - 0.75 * smooth(0.55, 1, depth);
         double height = (sine > 0 ? 16 : 21) * spread * Math.pow(Math.abs(sine), 0.7) * Math.signum(sine);
         double width = mix(1, 0.93, smooth(0, 0.3, depth)) * (1 - 0.55 * smooth(0.5, 1, depth));
         double roundBack = 15 * Math.pow(Math.abs(t), 2.2) * smooth(0, 0.5, depth);
         double x = seam.x() * width;
         double z = Math.min(seam.z(), plan.mouth().z() + 4) - back - roundBack * (depth < 0.3 ? depth / 0.3 : 1) * 0.5;
-        return new Vec(x, seam.y() * (1 - depth * 0.4) + (plan.mouth().y() - 1) * depth * 0.4 + height, z);
+        Vec lining = new Vec(x, seam.y() * (1 - depth * 0.4) + (plan.mouth().y() - 1) * depth * 0.4 + height, z);
+        return within(lining, FLESH * smooth(0, 0.5, depth));
+    }
+
+    /** Drawn in until so much flesh lies before it: a weak chin is thinner than a mouth is deep. */
+    private Vec within(Vec place, double flesh) {
+        Vec away = place.minus(plan.centre());
+        double most = plan.surface(away.unit()).minus(plan.centre()).length() - flesh;
+        return away.length() <= most ? place : plan.centre().plus(away.unit().times(most));
     }
 
     private Vec face(double phi, double r, Vec border) {

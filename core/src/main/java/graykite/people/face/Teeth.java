@@ -68,7 +68,7 @@ final class Teeth {
         // stand
         // out of an open mouth.
         double bow = row.up > 0
-                ? (index == 1 ? 0.7 : index == 2 ? 0.1 : molar ? 0.9 : 0)
+                ? (index == 1 ? 0.8 : index == 2 ? 1.3 : molar ? 2.2 : 0)
                 : (molar ? 4 : index == 2 ? 1.3 : 0);
         double deep = molar ? 9 : index == 2 ? 7 : 5.6;
         double blade = molar ? 0.85 : index == 2 ? 0.42 : 0.3;
@@ -102,7 +102,7 @@ final class Teeth {
     /** Darker towards the gum, between the teeth and back in the mouth, where little light comes. */
     private Colour colour(Vec p, Vec at, double height, double along) {
         double rootward = Math.clamp(row.up * (p.y() - at.y()) / height, 0, 1);
-        double back = Math.max(smooth(-2, -20, p.z() - arch.front()), 0.92 * smooth(11, 25, Math.abs(along)));
+        double back = Math.max(smooth(-2, -20, p.z() - arch.front()), 0.95 * smooth(9, 21, Math.abs(along)));
         // The thin edge lets the dark behind it through.
         double edgeTone = 1 - (row.up > 0 ? 0.07 : 0.2) * (1 - smooth(0, 0.3, rootward));
         return TOOTH.mix(ROOT, 0.75 * smooth(0.5, 1, rootward))

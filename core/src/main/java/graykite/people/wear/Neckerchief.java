@@ -22,7 +22,7 @@ final class Neckerchief {
                 .worn(Garment.Slot.BODY)
                 .filter(w -> w.garment() != Garment.FUR)
                 .isPresent();
-        double wide = overCoat ? 60 * body.build() : body.neck() + 9;
+        double wide = overCoat ? 60 * body.build() : body.neck() + 11;
         double y = -112 + body.rise();
         double back = -19;
         Carving.latheDown(

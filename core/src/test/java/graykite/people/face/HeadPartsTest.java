@@ -16,8 +16,10 @@ import graykite.rig.Part;
 import graykite.rig.Pose;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Lids cover their eyes, ears grow out of the head, the nape reaches the skull. */
@@ -77,22 +79,37 @@ class HeadPartsTest {
     @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
     void shutLidsHideTheEye(String name) {
         Character who = Cast.byName(name);
-        List<Surface> all =
-                new Deformer(who).deform(who.values(Pose.of("lidClose.L", 1).plus(Pose.of("lidClose.R", 1), 1)));
+        Pose shut = Pose.of("lidClose.L", 1).plus(Pose.of("lidClose.R", 1), 1);
+        for (double yaw : new double[] {-100, -70, -35, 0, 35, 70, 100}) {
+            hidden(who, shut, Set.of("left eye", "right eye"), new Camera(new Vec(0, 0, 40), yaw, 5, 1400, 160));
+        }
+    }
+
+    /** However an animal holds its head, its fur lies over the neck that people have. */
+    @ParameterizedTest
+    @CsvSource({"0, 0", "25, 0", "-30, 0", "0, 35", "20, -35"})
+    void furHidesTheNeck(double pitch, double turned) {
+        Character sprat = Cast.byName("sprat");
+        Pose held = Pose.of("headPitch", pitch).plus(Pose.of("headYaw", turned), 1);
+        for (double yaw = 0; yaw < 360; yaw += 45) {
+            hidden(sprat, held, Set.of("neck"), new Camera(new Vec(0, -40, 0), yaw, 5, 1400, 260));
+        }
+    }
+
+    /** A picture without these parts is the same, since others lie before them. */
+    private static void hidden(Character who, Pose pose, Set<String> parts, Camera camera) {
+        List<Surface> all = new Deformer(who).deform(who.values(pose));
         List<Surface> without = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
-            if (!who.parts().get(i).name().endsWith(" eye")) {
+            if (!parts.contains(who.parts().get(i).name())) {
                 without.add(all.get(i));
             }
         }
-        assertEquals(all.size() - 2, without.size());
-        for (double yaw : new double[] {-100, -70, -35, 0, 35, 70, 100}) {
-            Camera camera = new Camera(new Vec(0, 0, 40), yaw, 5, 1400, 160);
-            assertArrayEquals(
-                    new Renderer().draw(without, camera, 160, 160).pixels(),
-                    new Renderer().draw(all, camera, 160, 160).pixels(),
-                    "from " + yaw);
-        }
+        assertEquals(all.size() - parts.size(), without.size());
+        assertArrayEquals(
+                new Renderer().draw(without, camera, 160, 160).pixels(),
+                new Renderer().draw(all, camera, 160, 160).pixels(),
+                "from " + camera.yaw());
     }
 
     /** An ear stands off the head by its rim and ends inside of it, on both sides alike. */

@@ -6,11 +6,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.format.character.Cast;
 import graykite.geometry.Vec;
+import graykite.picture.Surface;
+import graykite.picture.SurfacePick;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.LipGap;
 import graykite.rig.Part;
 import graykite.rig.Pose;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
@@ -77,6 +80,30 @@ class MouthShapeTest {
         assertTrue(oo > 3 && oo < 8, oo + " mm");
         assertTrue(gap.at(who.values(who.poses().get("Ah"))) > 3 * oo);
         assertTrue(gap.at(who.values(Pose.of("lipPucker", 1))) < 0.6);
+    }
+
+    /** Whatever the lips do, the floor of the mouth stays within the chin: seen from below, the skin comes first. */
+    @ParameterizedTest
+    @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
+    void theLiningStaysWithinTheChin(String name) {
+        Character who = Cast.byName(name);
+        int skin = who.parts().indexOf(part(who, "skin"));
+        who.poses().forEach((pose, values) -> {
+            Surface moved = new Deformer(who)
+                    .deform(who.values(values.only(n -> !n.startsWith("head") && !n.startsWith("body"))))
+                    .get(skin);
+            for (int ring = 1; ring < SkinGrid.SEAM - 1; ring++) {
+                // The lower half: spokes go round from the left corner over the upper lip.
+                for (int spoke = SkinGrid.SPOKES / 2 + 8; spoke < SkinGrid.SPOKES - 8; spoke += 4) {
+                    Vec floor = point(moved.positions(), ring * SkinGrid.SPOKES + spoke);
+                    Vec below = new Vec(floor.x(), -400, floor.z());
+                    double chin = SurfacePick.alongRay(List.of(moved), below, new Vec(0, 1, 0))
+                            .orElseThrow()
+                            .y();
+                    assertTrue(chin < floor.y() - 0.5, pose + ": the chin is at " + chin + ", the floor " + floor);
+                }
+            }
+        });
     }
 
     /**
