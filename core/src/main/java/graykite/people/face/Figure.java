@@ -105,10 +105,9 @@ public final class Figure {
     private static void addWorn(List<Part> parts, Person person, SkinGrid grid, Actions actions) {
         FacePlan plan = person.plan();
         Person.Tones tones = person.tones();
-        Person.Brows brows = person.brows();
         Colour ear = tones.base().mix(tones.flush(), 0.35);
         for (boolean left : new boolean[] {true, false}) {
-            parts.add(Carving.brow(plan, actions, left, HEAD, brows.colour(), brows.thick(), brows.arch()));
+            parts.add(Brow.of(plan, actions, left, HEAD, person.brows()));
             parts.add(Ear.of(left, HEAD, SKIN, ear, person.ears()));
         }
         parts.add(Neck.of(BODY, HEAD, SKIN, tones.base().mix(tones.cool(), 0.4), person.neck()));

@@ -107,28 +107,40 @@ final class DeckhandsClothes {
         return mesh.build();
     }
 
+    /** A ringlet: a lock wound inward one and a half times, its end standing out in the middle. */
     private static void curl(MeshBuilder mesh, Vec at, Vec out, double radius, Colour tone, SplittableRandom random) {
         Vec right = new Vec(0, 1, 0).cross(out).unit();
         Vec up = out.cross(right);
         double start = random.nextDouble(0, 6.28);
         double hand = random.nextBoolean() ? 1 : -1;
         mesh.grid(
-                8,
-                14,
+                24,
+                6,
                 true,
                 (u, v) -> {
-                    double polar = Math.PI * mix(0.01, 0.99, u);
-                    double turn = 2 * Math.PI * v;
-                    // A groove winds from the middle outward.
-                    double groove =
-                            1 - 0.34 * Math.pow(0.5 + 0.5 * Math.cos(hand * turn + 9 * u + start), 2) * Math.sin(polar);
-                    double r = radius * groove;
-                    return at.plus(right.times(r * Math.sin(polar) * Math.cos(turn)))
-                            .plus(up.times(r * 1.06 * Math.sin(polar) * Math.sin(turn)))
-                            .plus(out.times(-0.72 * r * Math.cos(polar)));
+                    double wound = start + hand * 3 * Math.PI * u;
+                    Vec radial = right.times(Math.cos(wound)).plus(up.times(Math.sin(wound)));
+                    double away = radius * (0.7 - 0.62 * u);
+                    // Its ends are round; the outer one lies deep among the others.
+                    double end = Math.sqrt(Math.max(0, 1 - Math.pow(2 * u - 1, 8)));
+                    // Where it is thicker than its winding it would turn inside out.
+                    double thick = Math.max(0.02, Math.min(away, 0.4 * radius * mix(1, 0.8, u) * end));
+                    double over = radius * mix(-0.15, 0.42, smooth(0, 0.9, u));
+                    double turn = -hand * 2 * Math.PI * v;
+                    return at.plus(radial.times(away + thick * Math.cos(turn)))
+                            .plus(out.times(over + thick * Math.sin(turn)));
                 },
-                p -> tone.times(0.6
-                        + 0.4 * smooth(-radius * 0.5, radius * 0.7, p.minus(at).dot(out))));
+                p -> tone.times(0.5
+                        + 0.5 * smooth(-radius * 0.3, radius * 0.75, p.minus(at).dot(out))));
+        // A bottom in its middle, or one would look through it.
+        mesh.grid(
+                2,
+                6,
+                true,
+                (u, v) -> at.plus(right.times(0.4 * radius * (1 - u) * Math.cos(2 * Math.PI * v)))
+                        .plus(up.times(0.4 * radius * (1 - u) * Math.sin(2 * Math.PI * v)))
+                        .plus(out.times(0.15 * radius * u)),
+                p -> tone.times(0.45));
     }
 
     /** A striped jersey with a round neck. */

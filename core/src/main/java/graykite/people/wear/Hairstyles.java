@@ -123,7 +123,7 @@ final class Hairstyles {
         return HairShell.band(
                 face,
                 joint,
-                turn -> 56 + 26 * Math.cos(turn),
+                turn -> 62 + 26 * Math.cos(turn),
                 turn -> {
                     double a = Math.abs(turn);
                     return mix(mix(60, 8, smooth(0.8, 1.15, a)), -52, smooth(1.72, 2.3, a));
