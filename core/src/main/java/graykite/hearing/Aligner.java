@@ -16,6 +16,9 @@ import java.util.Optional;
  */
 final class Aligner {
     private static final double[] BEAMS = {90, 200, 600, 2000, Double.POSITIVE_INFINITY};
+    /** Wide enough for any path through a fraction of a second. */
+    private static final double WIDE = 40;
+
     /** Analysis frames a step: the model was trained with steps of 10 ms. */
     static final int STEP = 2;
 
@@ -66,14 +69,21 @@ final class Aligner {
      */
     Optional<Found> align(Features features, List<WordChoice> words, Pins pins, boolean strict, Progress progress) {
         AlignmentGraph graph = new AlignmentGraph(model, words, strict);
-        for (int attempt = 0; attempt < BEAMS.length; attempt++) {
-            Search search = new Search(graph, features, pins, BEAMS[attempt]);
-            Optional<Found> found = search.run(progress);
+        for (double beam : BEAMS) {
+            Optional<Found> found = new Search(graph, features, pins, beam, true).run(progress);
             if (found.isPresent()) {
                 return found;
             }
         }
         return Optional.empty();
+    }
+
+    /** What is heard of a few words in a short sound, each taken as said; empty when it is too short for them. */
+    Optional<List<HeardPhone>> alignBriefly(Features features, List<WordChoice> words) {
+        AlignmentGraph graph = new AlignmentGraph(model, words, true);
+        return new Search(graph, features, Pins.none(), WIDE, false)
+                .run(Progress.none())
+                .map(Found::words);
     }
 
     private final class Search {
@@ -83,7 +93,7 @@ final class Aligner {
         private final Pins pins;
         private final Scorer scorer;
         private final Optional<PhoneLoop> loop;
-        private final Ceiling ceiling;
+        private final Optional<Ceiling> ceiling;
         private float unscripted;
         private final double beam;
         private final float[] score;
@@ -96,7 +106,8 @@ final class Aligner {
         private int[] nextActive;
         private int nextCount;
 
-        Search(AlignmentGraph graph, Features features, Pins pins, double beam) {
+        /** @param judged whether it is wanted how likely the sound is at best */
+        Search(AlignmentGraph graph, Features features, Pins pins, double beam, boolean judged) {
             this.pins = pins;
             this.graph = graph;
             this.nodes = graph.nodes;
@@ -104,7 +115,7 @@ final class Aligner {
             this.beam = beam;
             this.scorer = new Scorer(model, features);
             this.loop = graph.strict ? Optional.empty() : Optional.of(new PhoneLoop(model, grammar, scorer));
-            this.ceiling = new Ceiling(model, scorer, features.frames());
+            this.ceiling = judged ? Optional.of(new Ceiling(model, scorer, features.frames())) : Optional.empty();
             int states = nodes.size() * SpeechModel.STATES;
             score = new float[states];
             nextScore = new float[states];
@@ -143,7 +154,7 @@ final class Aligner {
 
         private void listen(int frame) {
             scorer.frame(frame);
-            ceiling.step(frame);
+            ceiling.ifPresent(c -> c.step(frame));
             loop.ifPresent(phones -> unscripted = phones.step(frame) - UNSCRIPTED_FRAME);
         }
 
@@ -280,8 +291,10 @@ final class Aligner {
                 stop = t.frame;
                 after = t.score;
             }
-            return Optional.of(
-                    new Found(heard.reversed(), loop.map(l -> l.heard(frames)).orElse(List.of()), ceiling.sums()));
+            return Optional.of(new Found(
+                    heard.reversed(),
+                    loop.map(l -> l.heard(frames)).orElse(List.of()),
+                    ceiling.map(Ceiling::sums).orElse(new double[0])));
         }
     }
 }

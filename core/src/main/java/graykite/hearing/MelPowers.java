@@ -36,6 +36,7 @@ final class MelPowers {
     private final int[][] reach;
     private final RealTransform transform;
     private final double[] buffer;
+    private final double[] powers;
     private final SplittableRandom random = new SplittableRandom(7);
 
     /** @param sound one channel at 16 kHz */
@@ -47,6 +48,7 @@ final class MelPowers {
         reach = MelBank.reach(filters);
         transform = new RealTransform(settings.fft);
         buffer = new double[settings.fft];
+        powers = new double[settings.fft / 2];
     }
 
     int bands() {
@@ -68,11 +70,15 @@ final class MelPowers {
             buffer[i] = (emphasised * settings.scale + noise) * window[i];
         }
         transform.of(buffer);
+        // Each lies in two bands.
+        for (int k = reach[0][0]; k < reach[filters.length - 1][1]; k++) {
+            powers[k] = transform.power(k);
+        }
         for (int b = 0; b < filters.length; b++) {
             double sum = 0;
             float[] filter = filters[b];
             for (int k = reach[b][0]; k < reach[b][1]; k++) {
-                sum += filter[k] * transform.power(k);
+                sum += filter[k] * powers[k];
             }
             out[b] = sum;
         }

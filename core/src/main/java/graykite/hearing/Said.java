@@ -1,17 +1,17 @@
 package graykite.hearing;
 
 import graykite.reading.HeardPhone;
-import graykite.reading.TimedWord;
 import graykite.text.Phone;
 import graykite.text.Pronunciation;
-import graykite.text.Script;
 import graykite.text.WordChoice;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What was really said, as words to be found: those of the script that were heard, and between them unscripted ones with the
- * phones that their sound gave.
+ * phones that their sound gave, or those of a short word.
  *
  * @param choices in order of time
  * @param original for each of them the index in the script, or {@link HeardPhone#UNSCRIPTED}
@@ -37,8 +37,9 @@ record Said(List<WordChoice> choices, List<Integer> original) {
             } else if (word == HeardPhone.UNSCRIPTED) {
                 List<Phone> phones =
                         heard.subList(from, i).stream().map(HeardPhone::phone).toList();
-                Script.Word unknown = new Script.Word(TimedWord.UNSCRIPTED, List.of(TimedWord.UNSCRIPTED), "");
-                choices.add(new WordChoice(unknown, List.of(new Pronunciation(phones)), false));
+                Set<Pronunciation> sounds = new LinkedHashSet<>(List.of(new Pronunciation(phones)));
+                sounds.addAll(ShortWords.ALL);
+                choices.add(ShortWords.unscripted(List.copyOf(sounds)));
                 original.add(HeardPhone.UNSCRIPTED);
             }
         }

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** Finds the words of a script in a sound: strictly first, and where they fit badly with a way round each of them. */
+/** Finds the words of a script in a sound: strictly first, where they fit badly with a way round each of them, and with short words between them. */
 final class ScriptSearch {
     /** Natural logarithm of how much likelier, a word, a line must be without the times that its script says to go without. Chosen, not measured. */
     private static final double ELSEWHERE = 15;
@@ -49,18 +49,27 @@ final class ScriptSearch {
         if (exact.isPresent() && foreign) {
             return new Heard(exact.get().words(), exact.get().ceiling());
         }
+        Heard heard = believed(features, choices, pins, exact, progress.part(0.5, 0.85));
+        return foreign
+                ? heard
+                : new SwallowedWords(aligner, features, choices, pins).foundIn(heard, progress.part(0.85, 1));
+    }
+
+    /** What was heard strictly, where that can be believed; the rest is heard anew. */
+    private Heard believed(
+            Features features, List<WordChoice> choices, Pins pins, Optional<Aligner.Found> exact, Progress progress) {
         if (exact.isEmpty() || !pins.isEmpty()) {
             boolean sure =
                     exact.map(f -> Doubtful.in(f, features.frames()).isEmpty()).orElse(false);
             return sure
                     ? new Heard(exact.get().words(), exact.get().ceiling())
-                    : loosely(features, choices, pins, progress.part(0.5, 1));
+                    : loosely(features, choices, pins, progress);
         }
         List<HeardPhone> heard = exact.get().words();
         List<Doubtful> stretches = Doubtful.in(exact.get(), features.frames());
         for (int i = 0; i < stretches.size(); i++) {
             Doubtful stretch = stretches.get(i);
-            Progress part = progress.part(0.5 + 0.5 * i / stretches.size(), 0.5 + 0.5 * (i + 1) / stretches.size());
+            Progress part = progress.part(i / (double) stretches.size(), (i + 1.0) / stretches.size());
             Heard anew = loosely(
                     features.between(stretch.from(), stretch.to()),
                     choices.subList(stretch.first(), stretch.last() + 1),

@@ -116,6 +116,8 @@ class HeardTest {
         assertEquals("fog", said.choices().get(0).word().written());
         assertEquals(TimedWord.UNSCRIPTED, said.choices().get(1).word().written());
         assertEquals("F OW", said.choices().get(1).pronunciations().getFirst().toString());
+        assertTrue(
+                said.choices().get(1).pronunciations().containsAll(ShortWords.ALL), "or it is one of the short words");
         List<HeardPhone> again = List.of(
                 phone(0, Phone.AH, 5, 9),
                 phone(1, Phone.F, 9, 12),
