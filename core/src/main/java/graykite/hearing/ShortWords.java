@@ -38,7 +38,6 @@ final class ShortWords {
             "W AA Z",
             "B IY",
             "Y AO R",
-            "Y ER",
             "HH IH Z",
             "DH AE T",
             "DH IH S",

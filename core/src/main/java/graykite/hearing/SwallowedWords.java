@@ -16,10 +16,10 @@ import java.util.Optional;
  */
 final class SwallowedWords {
     /**
-     * Natural logarithm of how much likelier two words must be with a third between them. Chosen on synthetic voices: of the borders
-     * in their exact scripts none are, of those at which a short word was left out and not missed, nine of ten (docs/benchmarks.md).
+     * Natural logarithm of how much likelier the sounds at a border must be with a word between them. Chosen on synthetic voices: hardly
+     * a border of an exact script is, of those at which a short word was left out seven in ten (docs/benchmarks.md).
      */
-    private static final double GAIN = 30;
+    private static final double GAIN = 35;
 
     /** Sounds on either side of a border that are heard again. */
     private static final int NEAR = 2;
