@@ -16,7 +16,7 @@ import java.util.Optional;
  */
 final class Aligner {
     private static final double[] BEAMS = {90, 200, 600, 2000, Double.POSITIVE_INFINITY};
-    /** Wide enough for any path through a fraction of a second. */
+    /** Wide enough through a fraction of a second: wider ones found the same words. */
     private static final double WIDE = 40;
 
     /** Analysis frames a step: the model was trained with steps of 10 ms. */
