@@ -120,7 +120,9 @@ final class DocumentationShots {
         stage.setHeight(height);
         Workspace workspace = window.workspace();
         BooleanSupplier acted = () -> workspace.performance().get().isPresent();
-        add("start", () -> {}, () -> workspace.character().isDone());
+        // Loaded is not yet drawn.
+        add("", () -> {}, () -> workspace.character().isDone());
+        add("start", () -> {}, workspace::settled);
         add(
                 "",
                 () -> {
