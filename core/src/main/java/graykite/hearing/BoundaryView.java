@@ -31,20 +31,11 @@ public final class BoundaryView {
     /** @param sound one channel at 16 kHz */
     public static BoundaryView of(Sound sound) {
         MelPowers powers = new MelPowers(sound, SHORT);
-        // What the noise floor has looked at need not be worked out again.
-        double[][] known = new double[powers.frames()][];
-        NoiseFloor noise = NoiseFloor.of(BANDS, known.length, (frame, out) -> {
-            powers.at(frame, out);
-            known[frame] = out.clone();
-        });
-        float[][] bands = new float[known.length][BANDS];
+        NoiseFloor noise = NoiseFloor.of(powers);
+        float[][] bands = new float[powers.frames()][BANDS];
         double[] now = new double[BANDS];
         for (int f = 0; f < bands.length; f++) {
-            if (known[f] == null) {
-                powers.at(f, now);
-            } else {
-                System.arraycopy(known[f], 0, now, 0, BANDS);
-            }
+            powers.at(f, now);
             noise.takenFrom(now);
             for (int b = 0; b < BANDS; b++) {
                 bands[f][b] = (float) Math.log(now[b] + LEAST);

@@ -37,6 +37,9 @@ final class MelPowers {
     private final RealTransform transform;
     private final double[] buffer;
     private final double[] powers;
+    /** By frame; null for most. */
+    private final double[][] remembered;
+
     private final SplittableRandom random = new SplittableRandom(7);
 
     /** @param sound one channel at 16 kHz */
@@ -49,6 +52,7 @@ final class MelPowers {
         transform = new RealTransform(settings.fft);
         buffer = new double[settings.fft];
         powers = new double[settings.fft / 2];
+        remembered = new double[frames()][];
     }
 
     int bands() {
@@ -60,8 +64,18 @@ final class MelPowers {
         return Math.max(1, samples.length / Features.HOP);
     }
 
+    /** The same as {@link #at}, and what is asked for later of this frame need not be worked out again. */
+    void remember(int frame, double[] out) {
+        at(frame, out);
+        remembered[frame] = out.clone();
+    }
+
     /** Fills in the power by band of a window about the middle of a frame, in squares of the scale. */
     void at(int frame, double[] out) {
+        if (remembered[frame] != null) {
+            System.arraycopy(remembered[frame], 0, out, 0, out.length);
+            return;
+        }
         int from = frame * Features.HOP + Features.HOP / 2 - window.length / 2;
         Arrays.fill(buffer, 0);
         for (int i = 0; i < window.length; i++) {

@@ -53,7 +53,7 @@ final class NoiseFloor {
 
     /** @param powers of a whole recording, rather than of a stretch that may have no quiet moment */
     static NoiseFloor of(MelPowers powers) {
-        return of(powers.bands(), powers.frames(), powers::at);
+        return of(powers.bands(), powers.frames(), powers::remember);
     }
 
     /**

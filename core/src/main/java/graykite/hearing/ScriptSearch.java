@@ -81,8 +81,7 @@ final class ScriptSearch {
     }
 
     private static double likelihood(Optional<Aligner.Found> found) {
-        return found.map(f -> f.words().stream().mapToDouble(HeardPhone::score).sum())
-                .orElse(Double.NEGATIVE_INFINITY);
+        return found.map(f -> HeardPhone.likelihood(f.words())).orElse(Double.NEGATIVE_INFINITY);
     }
 
     /** Hears words of which some may not have been said, and sound that they do not explain. */

@@ -5,9 +5,9 @@ import graykite.reading.HeardPhone;
 import graykite.reading.Pins;
 import graykite.text.Pronunciation;
 import graykite.text.WordChoice;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Finds short words that are spoken but not in the script. Their neighbours stretch over them and still fit well enough to be
@@ -37,100 +37,83 @@ final class SwallowedWords {
         this.pins = pins;
     }
 
-    /** Two words that meet: their phones, and where the second one's begin. */
-    private record Border(List<HeardPhone> phones, int middle) {
+    /** Two words that may meet, by their phones. */
+    private record Border(List<HeardPhone> before, List<HeardPhone> after) {
         int first() {
-            return phones.getFirst().word();
+            return before.getFirst().word();
         }
 
         int second() {
-            return phones.getLast().word();
+            return after.getFirst().word();
         }
 
-        int start() {
-            return phones.getFirst().startFrame();
+        /** True when nothing lies between them, neither in the sound nor in the script. */
+        boolean isTight() {
+            return second() == first() + 1
+                    && before.getLast().endFrame() == after.getFirst().startFrame();
         }
 
-        int end() {
-            return phones.getLast().endFrame();
+        Doubtful stretch() {
+            return new Doubtful(
+                    first(),
+                    second(),
+                    before.getFirst().startFrame(),
+                    after.getLast().endFrame());
         }
 
-        /** The sounds next to the border. */
-        List<HeardPhone> near() {
-            return phones.subList(Math.max(0, middle - NEAR), Math.min(phones.size(), middle + NEAR));
+        /** The sounds next to it on either side. */
+        Border near() {
+            return new Border(
+                    before.subList(Math.max(0, before.size() - NEAR), before.size()),
+                    after.subList(0, Math.min(after.size(), NEAR)));
         }
 
-        /** By how much the sounds next to it are less likely than at best. */
+        List<HeardPhone> phones() {
+            return Stream.concat(before.stream(), after.stream()).toList();
+        }
+
+        /** By how much its sounds are less likely than at best. */
         double lack(double[] ceiling) {
-            List<HeardPhone> near = near();
-            int frames = near.getLast().endFrame() - near.getFirst().startFrame();
-            return WordFit.below(near, ceiling) * frames / Aligner.STEP;
+            Doubtful stretch = stretch();
+            return WordFit.below(phones(), ceiling) * (stretch.to() - stretch.from()) / Aligner.STEP;
         }
     }
 
     /** What was heard, with the words that were swallowed. */
     ScriptSearch.Heard foundIn(ScriptSearch.Heard heard, Progress progress) {
         List<HeardPhone> all = heard.phones();
-        for (int i = 1; i < all.size(); i++) {
-            progress.step(i / (double) all.size());
-            if (meet(all.get(i - 1), all.get(i))) {
-                Border border = border(all, i);
-                // No word between them makes them likelier than at best.
-                if (border.lack(heard.ceiling()) >= GAIN) {
-                    all = replaced(all, border, between(border));
-                    i = next(all, border);
-                }
+        List<List<HeardPhone>> words = WordFit.words(all);
+        for (int w = 0; w + 1 < words.size(); w++) {
+            progress.step(w / (double) words.size());
+            Border border = new Border(words.get(w), words.get(w + 1));
+            boolean open = border.isTight() && !pins.holds(border.first()) && !pins.holds(border.second());
+            // No word between them makes them likelier than at best.
+            if (open && border.near().lack(heard.ceiling()) >= GAIN && isLikelierWithAWord(border.near())) {
+                List<HeardPhone> before = all;
+                all = withAWord(border)
+                        .map(anew -> border.stretch().replaced(before, anew))
+                        .orElse(before);
+                words = WordFit.words(all);
             }
         }
         return new ScriptSearch.Heard(all, heard.ceiling());
     }
 
-    private boolean meet(HeardPhone before, HeardPhone after) {
-        return before.word() >= 0
-                && after.word() == before.word() + 1
-                && !pins.holds(before.word())
-                && !pins.holds(after.word());
-    }
-
-    private static Border border(List<HeardPhone> all, int second) {
-        int from = second;
-        while (from > 0 && all.get(from - 1).word() == all.get(second - 1).word()) {
-            from--;
-        }
-        int to = second;
-        while (to < all.size() && all.get(to).word() == all.get(second).word()) {
-            to++;
-        }
-        return new Border(all.subList(from, to), second - from);
-    }
-
-    /** The first phone of the second word, from where the next border is looked for. */
-    private static int next(List<HeardPhone> all, Border border) {
-        int at = 0;
-        while (all.get(at).word() != border.second()) {
-            at++;
-        }
-        return at;
-    }
-
-    /** Both words with another one between them, where the sounds at their border are much likelier with it. */
-    private Optional<List<HeardPhone>> between(Border border) {
-        List<HeardPhone> near = border.near();
-        int middle = Math.min(NEAR, border.middle());
-        WordChoice end = sounds(near.subList(0, middle));
-        WordChoice begin = sounds(near.subList(middle, near.size()));
-        double three = likelihood(aligned(near, List.of(end, ShortWords.UNSCRIPTED, begin)));
+    private boolean isLikelierWithAWord(Border near) {
+        WordChoice end = sounds(near.before());
+        WordChoice begin = sounds(near.after());
+        double three = likelihood(near, List.of(end, ShortWords.UNSCRIPTED, begin));
         // Most borders are done with here: within the line the sounds were hardly likelier than they are alone.
-        if (three < likelihood(Optional.of(near)) + GAIN) {
-            return Optional.empty();
-        }
-        double two = likelihood(aligned(near, List.of(end, begin)));
-        if (three < two + GAIN) {
-            return Optional.empty();
-        }
-        List<WordChoice> words =
-                List.of(choices.get(border.first()), ShortWords.UNSCRIPTED, choices.get(border.second()));
-        return aligned(border.phones(), words).map(phones -> inLine(phones, border));
+        return three >= HeardPhone.likelihood(near.phones()) + GAIN
+                && three >= likelihood(near, List.of(end, begin)) + GAIN;
+    }
+
+    /** Both words with another one between them. */
+    private Optional<List<HeardPhone>> withAWord(Border border) {
+        Said said = new Said(
+                List.of(choices.get(border.first()), ShortWords.UNSCRIPTED, choices.get(border.second())),
+                List.of(0, HeardPhone.UNSCRIPTED, 1));
+        return aligned(border, said.choices()).map(said::restored);
     }
 
     /** Part of a word with the sounds that it was heard with. */
@@ -139,37 +122,12 @@ final class SwallowedWords {
                 List.of(new Pronunciation(phones.stream().map(HeardPhone::phone).toList())));
     }
 
-    private Optional<List<HeardPhone>> aligned(List<HeardPhone> where, List<WordChoice> words) {
-        return aligner.alignBriefly(
-                features.between(where.getFirst().startFrame(), where.getLast().endFrame()), words);
+    private Optional<List<HeardPhone>> aligned(Border border, List<WordChoice> words) {
+        Doubtful stretch = border.stretch();
+        return aligner.alignBriefly(features.between(stretch.from(), stretch.to()), words);
     }
 
-    private static List<HeardPhone> inLine(List<HeardPhone> phones, Border border) {
-        int[] words = {border.first(), HeardPhone.UNSCRIPTED, border.second()};
-        return phones.stream()
-                .map(p -> new HeardPhone(
-                        p.word() < 0 ? p.word() : words[p.word()],
-                        p.variant(),
-                        p.index(),
-                        p.phone(),
-                        p.startFrame() + border.start(),
-                        p.endFrame() + border.start(),
-                        p.score()))
-                .toList();
-    }
-
-    private static List<HeardPhone> replaced(List<HeardPhone> all, Border border, Optional<List<HeardPhone>> anew) {
-        if (anew.isEmpty()) {
-            return all;
-        }
-        List<HeardPhone> next = new ArrayList<>();
-        all.stream().filter(p -> p.endFrame() <= border.start()).forEach(next::add);
-        next.addAll(anew.get());
-        all.stream().filter(p -> p.startFrame() >= border.end()).forEach(next::add);
-        return next;
-    }
-
-    private static double likelihood(Optional<List<HeardPhone>> phones) {
-        return phones.map(p -> p.stream().mapToDouble(HeardPhone::score).sum()).orElse(Double.NEGATIVE_INFINITY);
+    private double likelihood(Border border, List<WordChoice> words) {
+        return aligned(border, words).map(HeardPhone::likelihood).orElse(Double.NEGATIVE_INFINITY);
     }
 }

@@ -71,14 +71,10 @@ final class WordFit {
 
     /** By how much a step the phones are less likely than the best. */
     static double below(List<HeardPhone> phones, double[] ceiling) {
-        double score = 0;
-        for (HeardPhone phone : phones) {
-            score += phone.score();
-        }
         int start = phones.getFirst().startFrame();
         int end = phones.getLast().endFrame();
         double best = ceiling[end - 1] - (start > 0 ? ceiling[start - 1] : 0);
-        return (best - score) * Aligner.STEP / Math.max(1, end - start);
+        return (best - HeardPhone.likelihood(phones)) * Aligner.STEP / Math.max(1, end - start);
     }
 
     /** True when it should be asked whether a word was said at all. */

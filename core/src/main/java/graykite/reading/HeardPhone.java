@@ -3,6 +3,7 @@ package graykite.reading;
 import static graykite.base.Require.requireThat;
 
 import graykite.text.Phone;
+import java.util.List;
 
 /**
  * A phone or a pause as the search over the speech model hears it, before its boundaries are placed finely.
@@ -26,5 +27,10 @@ public record HeardPhone(int word, int variant, int index, Phone phone, int star
 
     public HeardPhone {
         requireThat(endFrame >= startFrame, "A phone ends before it starts.");
+    }
+
+    /** Natural logarithm of the likelihood of phones together. */
+    public static double likelihood(List<HeardPhone> phones) {
+        return phones.stream().mapToDouble(HeardPhone::score).sum();
     }
 }

@@ -2,9 +2,11 @@ package graykite.hearing;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.sound.Sound;
+import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 
 /** Mel filters worked out by hand, and where tones and clicks show in them. */
@@ -121,6 +123,22 @@ class MelTest {
         new MelPowers(tone(hertz, 0.5), settings).at(50, changed);
         int b = loudest(hertz);
         return changed[b] / plain[b];
+    }
+
+    /** A frame that is remembered is not worked out again: not even its dither changes. */
+    @Test
+    void whatIsRememberedStays() {
+        MelPowers powers = new MelPowers(tone(2000, 0.5), new MelPowers.Settings(20, 100, 7600, 256, 256, 0, 1, 0.1));
+        double[] one = new double[20];
+        double[] other = new double[20];
+        powers.at(50, one);
+        powers.at(50, other);
+        assertFalse(Arrays.equals(one, other), "the dither is new each time");
+        powers.remember(50, one);
+        powers.at(50, other);
+        assertArrayEquals(one, other);
+        powers.at(51, other);
+        assertFalse(Arrays.equals(one, other), "and of other frames nothing is remembered");
     }
 
     // --- what the acoustic model and the placing of boundaries see ---

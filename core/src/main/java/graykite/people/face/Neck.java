@@ -22,11 +22,13 @@ public final class Neck {
     /** Height at which it ends in the skull. */
     public static final double TOP = -28;
 
+    private static final double BOTTOM = -142;
+
     private Neck() {}
 
     static Part of(int body, int head, Material skin, Colour tone, Person.Neck neck) {
         MeshBuilder mesh = new MeshBuilder("neck", skin, body);
-        Carving.latheDown(mesh, 16, 40, (u, turn) -> at(neck, u, turn), p -> tone.times(light(p)));
+        Carving.latheDown(mesh, 16, 40, (u, turn) -> at(neck, u, turn, 1), p -> tone.times(light(p)));
         giveWay(mesh);
         return mesh.build().following(bent(mesh, body, head));
     }
@@ -56,15 +58,21 @@ public final class Neck {
         return new Skin(joints, weights);
     }
 
+    /** How far down it a height lies: 0 where it ends in the skull, 1 where it ends in the collar, and on in both directions. */
+    public static double down(Person.Neck neck, double y) {
+        return (TOP - y) / (TOP - BOTTOM - neck.rise());
+    }
+
     /**
-     * A place on its skin, for what is worn close to it.
+     * A place on its skin, or near it for what is worn close to it.
      *
-     * @param u 0 where it ends in the skull to 1 where it ends in the collar, and on in the same direction
+     * @param u how far down, as {@link #down} tells
      * @param turn 0 in front, a quarter turn on the character's left
+     * @param wide 1 for its skin, more for what lies round it
      */
-    public static Vec at(Person.Neck neck, double u, double turn) {
+    public static Vec at(Person.Neck neck, double u, double turn, double wide) {
         double front = Math.cos(turn);
-        double y = mix(TOP, -142 + neck.rise(), u);
+        double y = mix(TOP, BOTTOM + neck.rise(), u);
         double middle = mix(-8, -24, u);
         double throat = neck.radius() * mix(0.74, 1.06, smooth(0, 1, u));
         // The nape reaches the back of the skull and narrows from there.
@@ -75,7 +83,7 @@ public final class Neck {
         // From behind the ear forward to the pit of the throat.
         double band = Math.toRadians(mix(118, 22, u));
         double away = (Math.abs(Math.IEEEremainder(turn, 2 * Math.PI)) - band) / 0.3;
-        double stands = 1 + 0.055 * Math.exp(-away * away) * smooth(0.05, 0.3, u);
+        double stands = wide * (1 + 0.055 * Math.exp(-away * away) * smooth(0.05, 0.3, u));
         return new Vec(broad * stands * Math.sin(turn), y, middle + deep * stands * front);
     }
 

@@ -42,12 +42,9 @@ final class BareShoulders {
                     Vec shoulders = new Vec(rx * tuft * Math.sin(turn), y, mix(-16, -24, v) + rz * tuft * c);
                     // Farther up it lies close round the neck, whose end it covers, and closes within the skull; in
                     // front for longer, to keep out of the mouth.
-                    double down = (Neck.TOP - y) / (Neck.TOP + 142 - neck.rise());
-                    Vec close = Neck.at(neck, down, turn);
-                    Vec middle = new Vec(0, close.y(), mix(-8, -24, down));
                     double front = smooth(0, 0.6, c);
-                    double scale = mix(0.4, mix(1.05, 1.02, front), smooth(TOP, Neck.TOP, y)) * tuft;
-                    return middle.plus(close.minus(middle).times(scale))
+                    double wide = mix(0.4, mix(1.05, 1.02, front), smooth(TOP, Neck.TOP, y)) * tuft;
+                    return Neck.at(neck, Neck.down(neck, y), turn, wide)
                             .mix(shoulders, smooth(0.18 * front, mix(0.24, 0.34, front), v));
                 },
                 p -> {
