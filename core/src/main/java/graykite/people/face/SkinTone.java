@@ -41,6 +41,10 @@ public final class SkinTone {
         double grain =
                 Math.sin(p.x() * 1.9 + 3 * Math.sin(p.y() * 0.9)) * Math.sin(p.y() * 2.3 + 2 * Math.sin(p.x() * 0.7));
         colour = colour.times(1 - 0.05 * smooth(0.55, 1, grain) * (cheek + nose));
+        double brush = brush(p);
+        colour = colour.mix(flush, 0.16 * Math.max(0, brush))
+                .mix(tones.cool(), 0.16 * Math.max(0, -brush))
+                .times(1 + 0.022 * brush);
         colour = marks.over(colour, p);
         double along = (node.ring() - SkinGrid.SEAM) / (double) SkinGrid.LIP_RINGS;
         if (along <= 1.25) {
@@ -56,6 +60,15 @@ public final class SkinTone {
         return new Colour(
                 (float) (colour.red() * (1 - 0.75 * hidden)), (float) (colour.green() * (1 - 0.98 * hidden)), (float)
                         (colour.blue() * (1 - 1.0 * hidden)));
+    }
+
+    /** Strokes of a broad brush that was drawn down and outwards over the face: warmer here, cooler there, from -1 to 1. */
+    private static double brush(Vec p) {
+        double along = p.y() - 0.45 * Math.abs(p.x());
+        double across = p.x() + 0.3 * p.z();
+        double wander = 2.2 * Math.sin(0.11 * along + 0.07 * p.z()) + 1.3 * Math.sin(0.05 * across - 0.19 * along);
+        return 0.6 * Math.sin(0.37 * across + wander) * Math.sin(0.13 * along + 0.21 * p.z() + 0.7 * wander)
+                + 0.4 * Math.sin(0.61 * across - 0.29 * along - 1.7 * wander);
     }
 
     /** 1 on a line between two points, falling off over its width; weaker towards its ends. */

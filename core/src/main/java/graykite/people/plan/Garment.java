@@ -15,7 +15,7 @@ public enum Garment {
     WHISKERS("whiskers", Slot.FACE, "hair #E9E2D6"),
     NECKERCHIEF("neckerchief", Slot.NECK, "cloth #A63D2F", "dots #EFE6D2"),
     SKIPPERS_COAT("skipper's coat", Slot.BODY, "jersey #D9CDB4", "coat #27344A", "buttons #C9A24E"),
-    OILSKIN("oilskin", Slot.BODY, "oilskin #DDA32B", "toggles #C9A24E", "jersey #E6E0D2", "stripes #8E3B34"),
+    OILSKIN("oilskin", Slot.BODY, "oilskin #DDA32B", "toggles #4A2F1D", "jersey #E6E0D2", "stripes #8E3B34"),
     FUR("fur", Slot.BODY, "back #6B4A34", "breast #CDB592");
 
     /** Where it sits; a person wears one thing in each place. */

@@ -11,7 +11,7 @@ import graykite.picture.Colour;
 import graykite.rig.Part;
 import java.util.SplittableRandom;
 
-/** A knitted cap, curls under its front, a striped jersey and an oilskin coat. */
+/** A knitted cap, curls under its front and a striped jersey. */
 final class DeckhandsClothes {
     /** How far the cap is pushed back: its rim rises by so much a millimetre towards the front. */
     private static final double TILT = 0.27;
@@ -161,61 +161,16 @@ final class DeckhandsClothes {
                         r = 48 + 7 * Math.cos(a);
                     } else {
                         double t = (u - 0.28) / 0.72;
-                        y = mix(-126, -215, Math.pow(t, 1.15));
-                        r = mix(51, 96, Math.pow(t, 0.75));
+                        y = mix(-126, -190, Math.pow(t, 1.15));
+                        r = mix(51, 87, Math.pow(t, 0.75));
                     }
                     return new Vec(r * 1.08 * s, y - 9 * c + 4, -18 + r * 0.9 * c);
                 },
                 p -> {
-                    double row = (p.y() + 9 * Math.cos(Math.atan2(p.x(), p.z() + 18))) / 17;
-                    double band = smooth(-0.35, -0.15, Math.sin(2 * Math.PI * row));
-                    return p.y() > -133 ? stripe.times(0.9) : stripe.mix(light, band);
+                    double level = p.y() + 9 * Math.cos(Math.atan2(p.x(), p.z() + 18));
+                    double band = smooth(-0.35, -0.15, Math.sin(2 * Math.PI * level / 17));
+                    return stripe.mix(light, band).mix(stripe.times(0.9), smooth(-131, -128, level));
                 });
         return mesh.build();
-    }
-
-    /** An oilskin with a wide collar that stands open. */
-    static Part[] oilskin(int joint, Colour cloth, Colour metal) {
-        MeshBuilder coat = new MeshBuilder("oilskin", Carving.OILSKIN, joint);
-        Carving.latheDown(
-                coat,
-                28,
-                52,
-                (u, turn) -> {
-                    double s = Math.sin(turn);
-                    double c = Math.cos(turn);
-                    double open = smooth(0.30, 0.95, c);
-                    double y;
-                    double rx;
-                    double rz;
-                    if (u < 0.24) {
-                        double t = u / 0.24;
-                        y = mix(-150, -112 - 7 * c, t) - 62 * open * smooth(0, 1, t);
-                        rx = mix(62, 74, t);
-                        rz = mix(56, 72, t);
-                    } else if (u < 0.48) {
-                        double t = (u - 0.24) / 0.24;
-                        double top = -112 - 7 * c - 62 * open;
-                        y = mix(top, -160 - 30 * open, smooth(0, 1, t)) + 5 * Math.sin(t * Math.PI);
-                        rx = 74 + 22 * Math.sin(t * Math.PI / 2);
-                        rz = 72 + 16 * Math.sin(t * Math.PI / 2) + 4 * open;
-                    } else {
-                        double t = (u - 0.48) / 0.52;
-                        double shoulder = Math.pow(Math.sin(t * Math.PI / 2), 0.85);
-                        rx = mix(86, 164, shoulder);
-                        rz = mix(78, 92, shoulder);
-                        y = -161 - 30 * open - 30 * Math.pow(t, 1.6) * (0.5 + 1.0 * Math.abs(s)) - 130 * Math.pow(t, 5);
-                    }
-                    double fold = u > 0.5 ? 1 + 0.012 * Math.sin(turn * 9 + 2) : 1;
-                    return new Vec(rx * fold * s, y, -20 + rz * fold * c);
-                },
-                p -> cloth);
-        coat.shade(p -> 0.86 + 0.14 * smooth(-230, -130, p.y()));
-        MeshBuilder toggles = new MeshBuilder("toggles", Carving.BRASS, joint);
-        for (int side = -1; side <= 1; side += 2) {
-            Vec at = new Vec(side * 30, -203, 66);
-            Carving.button(toggles, at, 7, 4.5, metal);
-        }
-        return new Part[] {coat.build(), toggles.build()};
     }
 }

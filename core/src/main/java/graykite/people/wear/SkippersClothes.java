@@ -9,7 +9,7 @@ import graykite.people.face.MeshBuilder;
 import graykite.picture.Colour;
 import graykite.rig.Part;
 
-/** A skipper's cap, jersey and coat. */
+/** A skipper's cap and jersey. */
 final class SkippersClothes {
 
     private SkippersClothes() {}
@@ -107,8 +107,8 @@ final class SkippersClothes {
         return new Part[] {crown.build(), peak.build(), badge.build()};
     }
 
-    /** Roll-neck jersey and coat with a standing collar. They stay while the head turns. */
-    static Part[] clothes(int joint, Colour jersey, Colour coat, Colour button) {
+    /** A roll-neck jersey, knitted two and two. */
+    static Part jersey(int joint, Colour jersey) {
         MeshBuilder knit = new MeshBuilder("jersey", Carving.CLOTH, joint);
         Carving.latheDown(
                 knit,
@@ -143,48 +143,6 @@ final class SkippersClothes {
                     double rib = 0.8 + 0.2 * smooth(-0.9, 0.7, Math.cos(turn * 30));
                     return jersey.times(rib * (0.55 + 0.45 * smooth(46, 60, Math.hypot(p.x(), (p.z() + 16) / 0.93))));
                 });
-        MeshBuilder wool = new MeshBuilder("coat", Carving.CLOTH, joint);
-        Carving.latheDown(
-                wool,
-                22,
-                48,
-                (u, turn) -> {
-                    double s = Math.sin(turn);
-                    double c = Math.cos(turn);
-                    double openFront = smooth(0.55, 0.98, c);
-                    double y;
-                    double rx;
-                    double rz;
-                    if (u < 0.2) {
-                        double t = u / 0.2;
-                        y = mix(-146, -116 + 4 * -c, t) - 34 * openFront * t;
-                        rx = mix(66, 70, t);
-                        rz = mix(60, 66, t);
-                    } else if (u < 0.45) {
-                        double t = (u - 0.2) / 0.25;
-                        double topY = -116 + 4 * -c - 34 * openFront;
-                        y = mix(topY, -150 - 6 * openFront, smooth(0, 1, t)) + 4 * Math.sin(t * Math.PI);
-                        rx = 70 + 16 * Math.sin(t * Math.PI / 2);
-                        rz = 66 + 13 * Math.sin(t * Math.PI / 2);
-                    } else {
-                        double t = (u - 0.45) / 0.55;
-                        double shoulder = Math.pow(Math.sin(t * Math.PI / 2), 0.9);
-                        rx = mix(76, 182, shoulder);
-                        rz = mix(70, 98, shoulder);
-                        y = -153
-                                - 34 * Math.pow(t, 1.5) * (0.6 + 0.9 * Math.abs(s))
-                                - 130 * Math.pow(t, 5)
-                                - 10 * openFront;
-                    }
-                    return new Vec(rx * s, y, -20 + rz * c);
-                },
-                p -> coat);
-        MeshBuilder buttons = new MeshBuilder("coat buttons", Carving.BRASS, joint);
-        for (int side = -1; side <= 1; side += 2) {
-            double bx = side * 27;
-            Vec at = new Vec(bx, -178, 66);
-            Carving.button(buttons, at, 8, 5, button);
-        }
-        return new Part[] {knit.build(), wool.build(), buttons.build()};
+        return knit.build();
     }
 }

@@ -33,11 +33,16 @@ public final class Wardrobe {
             // They move with the lips, so the face itself makes them.
             case WHISKERS -> List.of();
             case NECKERCHIEF -> List.of(Neckerchief.of(fit, c[0], c[1]));
-            case SKIPPERS_COAT -> onBody(fit, List.of(SkippersClothes.clothes(fit.body(), c[0], c[1], c[2])));
+            case SKIPPERS_COAT -> {
+                List<Part> parts = new ArrayList<>();
+                parts.add(SkippersClothes.jersey(fit.body(), c[0]));
+                parts.addAll(List.of(SkippersCoat.of(fit.body(), c[1], c[2])));
+                yield onBody(fit, parts);
+            }
             case OILSKIN -> {
                 List<Part> parts = new ArrayList<>();
                 parts.add(DeckhandsClothes.jersey(fit.body(), c[2], c[3]));
-                parts.addAll(List.of(DeckhandsClothes.oilskin(fit.body(), c[0], c[1])));
+                parts.addAll(List.of(Oilskin.of(fit.body(), c[0], c[1])));
                 yield onBody(fit, parts);
             }
             case FUR -> List.of(BareShoulders.of(fit, c[0], c[1]));
