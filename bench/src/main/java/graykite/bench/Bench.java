@@ -22,6 +22,7 @@ public final class Bench {
             case "accuracy" -> Accuracy.print(voices, arguments.length > 2 ? arguments[2] : "clean");
             case "inexact" ->
                 InexactScripts.print(voices, 0.2, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
+            case "left-out" -> LeftOutWords.print(voices, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
             case "doubts" -> PlantedWords.print(voices, 0.1, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
             case "languages" ->
                 Languages.print(Path.of(arguments.length > 1 ? arguments[1] : "bench/target/languages"));

@@ -2,10 +2,12 @@ package graykite.hearing;
 
 import graykite.reading.HeardPhone;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
- * A stretch of a line whose words are not believed, with believable ones on both sides to hold on to.
+ * A stretch of a line whose words are not believed, or whose pauses are not, with believable ones on both sides to hold on to.
  *
  * @param first index of its first word
  * @param last index of its last word
@@ -28,10 +30,11 @@ record Doubtful(int first, int last, int from, int to) {
      */
     static List<Doubtful> in(Aligner.Found found, int frames) {
         List<List<HeardPhone>> words = WordFit.words(found.words());
+        Set<Integer> besideSpeech = besideSpeech(found);
         List<int[]> ranges = new ArrayList<>();
         int doubted = 0;
         for (int w = 0; w < words.size(); w++) {
-            if (WordFit.isSuspicious(words.get(w), found.ceiling())) {
+            if (besideSpeech.contains(w) || WordFit.isSuspicious(words.get(w), found.ceiling())) {
                 int first = Math.max(0, w - AROUND);
                 int last = Math.min(words.size() - 1, w + AROUND);
                 if (!ranges.isEmpty() && first <= ranges.getLast()[1] + 1) {
@@ -54,6 +57,21 @@ record Doubtful(int first, int last, int from, int to) {
                                 ? frames
                                 : words.get(r[1]).getLast().endFrame()))
                 .toList();
+    }
+
+    /** The words before and after pauses that are none: something is said there that the script does not have. */
+    private static Set<Integer> besideSpeech(Aligner.Found found) {
+        Set<Integer> beside = new HashSet<>();
+        int before = -1;
+        for (HeardPhone phone : found.words()) {
+            if (phone.word() >= 0) {
+                before = phone.word();
+            } else if (WordFit.isSpoken(phone, found.ceiling())) {
+                beside.add(before);
+                beside.add(before + 1);
+            }
+        }
+        return beside;
     }
 
     /** What was heard, with this stretch heard anew. */

@@ -73,7 +73,7 @@ final class ScriptSearch {
             Heard anew = loosely(
                     features.between(stretch.from(), stretch.to()),
                     choices.subList(stretch.first(), stretch.last() + 1),
-                    Pins.none(),
+                    pins.roomsFrom(stretch.first(), stretch.from() * HeardPhone.SECONDS_A_FRAME),
                     part);
             heard = stretch.replaced(heard, anew.phones());
         }

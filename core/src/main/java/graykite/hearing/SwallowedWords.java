@@ -7,12 +7,13 @@ import graykite.text.Pronunciation;
 import graykite.text.WordChoice;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
  * Finds short words that are spoken but not in the script. Their neighbours stretch over them and still fit well enough to be
  * believed, so where two words meet and the sounds there leave something to be desired, it is asked whether they are likelier with
- * such a word between them.
+ * such a word between them; where a phrase begins, with such a word before it.
  */
 final class SwallowedWords {
     /**
@@ -20,6 +21,9 @@ final class SwallowedWords {
      * a border of an exact script is, of those at which a short word was left out seven in ten (docs/benchmarks.md).
      */
     private static final double GAIN = 35;
+
+    /** The same after a pause, where breaths sound like short words. */
+    private static final double GAIN_AFTER_PAUSE = 45;
 
     /** Sounds on either side of a border that are heard again. */
     private static final int NEAR = 2;
@@ -37,28 +41,15 @@ final class SwallowedWords {
         this.pins = pins;
     }
 
-    /** Two words that may meet, by their phones. */
+    /** Where a word may have been swallowed, by the phones of the words around it: of two that meet, or of one after a pause. */
     private record Border(List<HeardPhone> before, List<HeardPhone> after) {
-        int first() {
-            return before.getFirst().word();
-        }
-
-        int second() {
-            return after.getFirst().word();
-        }
-
-        /** True when nothing lies between them, neither in the sound nor in the script. */
-        boolean isTight() {
-            return second() == first() + 1
-                    && before.getLast().endFrame() == after.getFirst().startFrame();
-        }
-
         Doubtful stretch() {
+            List<HeardPhone> phones = phones();
             return new Doubtful(
-                    first(),
-                    second(),
-                    before.getFirst().startFrame(),
-                    after.getLast().endFrame());
+                    phones.getFirst().word(),
+                    phones.getLast().word(),
+                    phones.getFirst().startFrame(),
+                    phones.getLast().endFrame());
         }
 
         /** The sounds next to it on either side. */
@@ -68,51 +59,80 @@ final class SwallowedWords {
                     after.subList(0, Math.min(after.size(), NEAR)));
         }
 
+        /** How much likelier the sounds must be with another word. */
+        double gain() {
+            return before.isEmpty() ? GAIN_AFTER_PAUSE : GAIN;
+        }
+
         List<HeardPhone> phones() {
             return Stream.concat(before.stream(), after.stream()).toList();
         }
 
-        /** By how much its sounds are less likely than at best. */
-        double lack(double[] ceiling) {
-            Doubtful stretch = stretch();
-            return WordFit.below(phones(), ceiling) * (stretch.to() - stretch.from()) / Aligner.STEP;
+        /** One thing for each word at the border, and another one for what may be between them. */
+        <T> List<T> around(Function<List<HeardPhone>, T> word, Stream<T> between) {
+            Stream<T> first = Stream.of(before).filter(w -> !w.isEmpty()).map(word);
+            Stream<T> second = Stream.of(after).filter(w -> !w.isEmpty()).map(word);
+            return Stream.of(first, between, second).flatMap(s -> s).toList();
         }
     }
 
     /** What was heard, with the words that were swallowed. */
     ScriptSearch.Heard foundIn(ScriptSearch.Heard heard, Progress progress) {
         List<HeardPhone> all = heard.phones();
-        List<List<HeardPhone>> words = WordFit.words(all);
-        for (int w = 0; w + 1 < words.size(); w++) {
-            progress.step(w / (double) words.size());
-            Border border = new Border(words.get(w), words.get(w + 1));
-            boolean open = border.isTight() && !pins.holds(border.first()) && !pins.holds(border.second());
-            // No word between them makes them likelier than at best.
-            if (open && border.near().lack(heard.ceiling()) >= GAIN && isLikelierWithAWord(border.near())) {
+        List<List<HeardPhone>> runs = WordFit.runs(all);
+        for (int i = 0; i <= runs.size(); i++) {
+            progress.step(i / (double) runs.size());
+            // Where no word between them makes the sounds likelier than at best, none is asked for.
+            Optional<Border> border = border(runs, i)
+                    .filter(b -> WordFit.lack(b.near().phones(), heard.ceiling()) >= b.gain())
+                    .filter(b -> isLikelierWithAWord(b.near()));
+            if (border.isPresent()) {
                 List<HeardPhone> before = all;
-                all = withAWord(border)
-                        .map(anew -> border.stretch().replaced(before, anew))
+                all = withAWord(border.get())
+                        .map(anew -> border.get().stretch().replaced(before, anew))
                         .orElse(before);
-                words = WordFit.words(all);
+                runs = WordFit.runs(all);
             }
         }
         return new ScriptSearch.Heard(all, heard.ceiling());
     }
 
-    private boolean isLikelierWithAWord(Border near) {
-        WordChoice end = sounds(near.before());
-        WordChoice begin = sounds(near.after());
-        double three = likelihood(near, List.of(end, ShortWords.UNSCRIPTED, begin));
-        // Most borders are done with here: within the line the sounds were hardly likelier than they are alone.
-        return three >= HeardPhone.likelihood(near.phones()) + GAIN
-                && three >= likelihood(near, List.of(end, begin)) + GAIN;
+    /** What meets before a run, if a word may have been swallowed there. */
+    private Optional<Border> border(List<List<HeardPhone>> runs, int at) {
+        List<HeardPhone> before = word(runs, at - 1);
+        List<HeardPhone> after = word(runs, at);
+        boolean both = !before.isEmpty() && !after.isEmpty();
+        if (both) {
+            return before.getFirst().word() + 1 == after.getFirst().word()
+                    ? Optional.of(new Border(before, after))
+                    : Optional.empty();
+        }
+        boolean begins =
+                !after.isEmpty() && (at == 0 || runs.get(at - 1).getFirst().word() == HeardPhone.PAUSE);
+        return begins ? Optional.of(new Border(List.of(), after)) : Optional.empty();
     }
 
-    /** Both words with another one between them. */
+    /** The phones of a word that is not as it was set by hand; none when there is none. */
+    private List<HeardPhone> word(List<List<HeardPhone>> runs, int at) {
+        if (at < 0 || at >= runs.size()) {
+            return List.of();
+        }
+        int word = runs.get(at).getFirst().word();
+        return word < 0 || pins.holds(word) ? List.of() : runs.get(at);
+    }
+
+    private boolean isLikelierWithAWord(Border near) {
+        double with = likelihood(near, near.around(SwallowedWords::sounds, Stream.of(ShortWords.UNSCRIPTED)));
+        // Most borders are done with here: within the line the sounds were hardly likelier than they are alone.
+        return with >= HeardPhone.likelihood(near.phones()) + near.gain()
+                && with >= likelihood(near, near.around(SwallowedWords::sounds, Stream.empty())) + near.gain();
+    }
+
+    /** The words of the script there, with another one. */
     private Optional<List<HeardPhone>> withAWord(Border border) {
         Said said = new Said(
-                List.of(choices.get(border.first()), ShortWords.UNSCRIPTED, choices.get(border.second())),
-                List.of(0, HeardPhone.UNSCRIPTED, 1));
+                border.around(w -> choices.get(w.getFirst().word()), Stream.of(ShortWords.UNSCRIPTED)),
+                border.around(w -> w.getFirst().word() - border.stretch().first(), Stream.of(HeardPhone.UNSCRIPTED)));
         return aligned(border, said.choices()).map(said::restored);
     }
 

@@ -104,6 +104,21 @@ public final class Pins {
         return new Pins(moved, stretches, timed);
     }
 
+    /**
+     * The times that a script says, for its words from one on, in a sound that is cut.
+     *
+     * @param start seconds at which the cut begins
+     */
+    public Pins roomsFrom(int first, double start) {
+        Map<Integer, TimeRange> stretches = new HashMap<>();
+        rooms.forEach((word, room) -> {
+            if (word >= first && room.end() > start) {
+                stretches.put(word - first, new TimeRange(Math.max(0, room.start() - start), room.end() - start));
+            }
+        });
+        return new Pins(Map.of(), stretches, true);
+    }
+
     public boolean isEmpty() {
         return held.isEmpty() || !timed;
     }

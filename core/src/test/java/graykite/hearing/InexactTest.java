@@ -246,6 +246,17 @@ class InexactTest {
         assertEquals(second, late - early, 0.03);
     }
 
+    /** What is said outside the times of a script is heard too, as words without a text. */
+    @Test
+    void whatIsSaidAtOtherTimesIsHeard() {
+        Timing timing = reader.read(twice(), Script.of("00:00.000 --> 00:02.000\n" + BOAT), Progress.none());
+        List<TimedWord> others = timing.words().stream()
+                .filter(w -> w.source() == WordSource.SOUND)
+                .toList();
+        assertTrue(!others.isEmpty() && others.stream().allMatch(w -> w.start() > second - 0.1), others.toString());
+        assertTrue(others.stream().mapToDouble(w -> w.end() - w.start()).sum() > 0.8, others.toString());
+    }
+
     /** Times of another cut are worse than none. */
     @Test
     void timesThatFitNothingAreNotBelieved() {

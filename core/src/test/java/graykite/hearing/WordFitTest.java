@@ -78,6 +78,14 @@ class WordFitTest {
                 phone(2, 50, 60));
         assertEquals(List.of(heard.subList(1, 3), heard.subList(3, 4), heard.subList(5, 6)), WordFit.words(heard));
         assertEquals(List.of(), WordFit.words(List.of()));
+        assertEquals(
+                List.of(
+                        heard.subList(0, 1),
+                        heard.subList(1, 3),
+                        heard.subList(3, 4),
+                        heard.subList(4, 5),
+                        heard.subList(5, 6)),
+                WordFit.runs(heard));
     }
 
     private static HeardPhone phone(int word, int from, int to) {
@@ -112,6 +120,25 @@ class WordFitTest {
         assertEquals(List.of(new Doubtful(0, 15, 0, 657)), doubtful(16, 8), "sixteen words");
         assertEquals(List.of(new Doubtful(5, 11, 200, 480)), doubtful(17, 8));
         assertEquals(List.of(new Doubtful(0, 19, 0, 817)), doubtful(20, 4, 14), "fourteen of twenty");
+    }
+
+    /** A pause that lacks as much in all as only speech does is none: the words beside it are heard anew. */
+    @Test
+    void speechInAPauseIsHeardAnew() {
+        for (int place = 0; place <= 20; place++) {
+            List<HeardPhone> heard = new ArrayList<>();
+            for (int w = 0; w < 20; w++) {
+                int from = 40 * w + (w < place ? 0 : 60);
+                heard.addAll(word(w, from, 40, 1));
+            }
+            heard.add(place, new HeardPhone(HeardPhone.PAUSE, 0, 0, Phone.SIL, 40 * place, 40 * place + 60, -116));
+            List<Doubtful> stretches = Doubtful.in(new Aligner.Found(heard, List.of(), CEILING), 900);
+            assertEquals(1, stretches.size());
+            Doubtful stretch = stretches.getFirst();
+            assertTrue(stretch.from() <= 40 * place && stretch.to() >= 40 * place + 60, place + ": " + stretch);
+            heard.set(place, new HeardPhone(HeardPhone.PAUSE, 0, 0, Phone.SIL, 40 * place, 40 * place + 60, -114));
+            assertEquals(List.of(), Doubtful.in(new Aligner.Found(heard, List.of(), CEILING), 900));
+        }
     }
 
     @Test

@@ -110,6 +110,23 @@ class PinsTest {
         assertTrue(Pins.none().within(early).mayBegin(0, 0, 0));
     }
 
+    /** The words have their time from 1.2 to 3.8 s; in a cut that begins at 1.5 s with the second word, until 2.3 s. */
+    @Test
+    void timesOfAScriptHoldInACut() {
+        Script timed =
+                new Script(SCRIPT.text(), SCRIPT.words(), List.of(new Script.Section(1, 3, new TimeRange(2, 3))));
+        Pins cut = Pins.of(LINE, SCRIPT).within(timed).roomsFrom(1, 1.5);
+        assertTrue(cut.isEmpty(), "what is held is not heard again");
+        assertTrue(cut.mayBegin(0, 0, 0) && cut.mayBegin(1, 0, 0));
+        assertTrue(cut.mayEnd(0, 0, 459) && cut.mayEnd(1, 0, 459));
+        assertFalse(cut.mayEnd(0, 0, 462));
+        assertFalse(cut.mayEnd(1, 0, 462));
+        Pins later = Pins.none().within(timed).roomsFrom(2, 0.2);
+        assertFalse(later.mayBegin(0, 0, 198));
+        assertTrue(later.mayBegin(0, 0, 202) && later.mayEnd(1, 0, 9999), "there is one more word");
+        assertFalse(Pins.none().within(timed).roomsFrom(1, 3.9).hasRooms(), "their time has gone by");
+    }
+
     @Test
     void pinsFollowTheirWordsWhenOthersAreLeftOutOrPutIn() {
         Script timed =
