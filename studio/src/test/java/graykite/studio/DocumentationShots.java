@@ -323,7 +323,7 @@ final class DocumentationShots {
         Workspace workspace = window.workspace();
         MouthEdits mouth = workspace.mouth();
         add(
-                "mouth-desk",
+                "",
                 () -> {
                     window.knot().set(Knot.MOUTH);
                     window.player().seek(4.28);
@@ -331,6 +331,8 @@ final class DocumentationShots {
                     mouth.diction(0, d -> DictionFiles.shipped().get("smiling").withOpen(1.35));
                 },
                 acted);
+        // All mouths are others than before: they are drawn while this waits once more.
+        add("mouth-desk", () -> {}, workspace::settled);
         add(
                 "touch-ups",
                 () -> {
