@@ -18,6 +18,7 @@ final class Coat {
     /** Halvings until a place is known to a thousandth of a millimetre. */
     private static final int HALVINGS = 24;
 
+    /** Shares and radians by which places are compared to find where the cloth faces. */
     private static final double STEP = 0.004;
     /** How dark it is where two layers of cloth meet. */
     private static final double SHADE = 0.5;

@@ -148,4 +148,31 @@ class CoatTest {
             assertEquals(0, count(picture, 115, CoatTest::isRed), "from " + yaw + " degrees, below -195 mm");
         }
     }
+
+    /** Straps lie on both shoulders, with two bars each that lie on the straps: seen from above, gold is on either side, in two lines. */
+    @Test
+    void shoulderStrapsHaveTwoBars() {
+        Part[] parts = SkippersCoat.of(0, BLUE, RED);
+        int[] pixels = picture(new Camera(new Vec(0, -160, -20), 0, 80, 10_000, SIDE), parts[0])
+                .pixels();
+        for (int half = 0; half < 2; half++) {
+            int from = SIDE * SIDE / 2 + half * SIDE / 2;
+            int[] ends = IntStream.range(from + 1, from + SIDE / 2)
+                    .filter(i -> isRed(pixels[i]) && !isRed(pixels[i - 1]))
+                    .toArray();
+            assertEquals(2, ends.length, "bars on side " + half);
+        }
+    }
+
+    /** Buttons and toggles stand before the cloth: none is drowned in it. */
+    @ParameterizedTest
+    @CsvSource({"true, 2, 200", "false, 2, 200"})
+    void whatClosesACoatIsSeen(boolean skipper, int rows, int pixelsEach) {
+        Part[] parts = skipper ? SkippersCoat.of(0, BLUE, RED) : Oilskin.of(0, BLUE, RED);
+        Camera lower = AHEAD.panned(0, -30);
+        Part[] without = {parts[0]};
+        long closed = count(picture(lower, parts), 100, CoatTest::isRed)
+                - count(picture(lower, without), 100, CoatTest::isRed);
+        assertTrue(closed >= (long) rows * pixelsEach, closed + " pixels");
+    }
 }
