@@ -9,6 +9,7 @@ import graykite.sound.Sound;
 import graykite.text.Script;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
@@ -36,25 +37,24 @@ final class LeftOutWords {
         LeftOutWords first = new LeftOutWords();
         LeftOutWords last = new LeftOutWords();
         for (int i = 0; i < lines.size(); i += every) {
-            Sound sound = lines.get(i).sound();
-            Script script = lines.get(i).script();
+            Recorded line = lines.get(i);
+            Sound sound = line.sound();
+            Script script = line.script();
             int count = script.words().size();
             Timing exact = reader.read(sound, script, Progress.none());
             if (count < FEWEST || !exact.missing().isEmpty() || exact.words().size() != count) {
                 continue;
             }
-            first.one(exact, 0, 1, reader.read(sound, without(script, 0), Progress.none()));
-            last.one(exact, count - 1, count - 2, reader.read(sound, without(script, count - 1), Progress.none()));
+            first.one(exact, 0, 1, reader.read(sound, without(line, 0), Progress.none()));
+            last.one(exact, count - 1, count - 2, reader.read(sound, without(line, count - 1), Progress.none()));
         }
         System.out.println(first.figures("first") + System.lineSeparator() + last.figures("last"));
     }
 
-    private static Script without(Script script, int word) {
-        StringBuilder text = new StringBuilder();
-        for (int w = 0; w < script.words().size(); w++) {
-            text.append(w == word ? "" : script.words().get(w).written() + " ");
-        }
-        return Script.of(text.toString());
+    private static Script without(Recorded line, int word) {
+        List<String> others = new ArrayList<>(line.words());
+        others.remove(word);
+        return Script.of(String.join(" ", others));
     }
 
     private void one(Timing exact, int word, int next, Timing read) {

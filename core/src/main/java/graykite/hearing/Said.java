@@ -24,19 +24,13 @@ record Said(List<WordChoice> choices, List<Integer> original) {
     static Said of(List<HeardPhone> heard, List<WordChoice> script) {
         List<WordChoice> choices = new ArrayList<>();
         List<Integer> original = new ArrayList<>();
-        int i = 0;
-        while (i < heard.size()) {
-            int word = heard.get(i).word();
-            int from = i;
-            while (i < heard.size() && heard.get(i).word() == word) {
-                i++;
-            }
+        for (List<HeardPhone> run : WordFit.runs(heard)) {
+            int word = run.getFirst().word();
             if (word >= 0) {
                 choices.add(script.get(word));
                 original.add(word);
             } else if (word == HeardPhone.UNSCRIPTED) {
-                List<Phone> phones =
-                        heard.subList(from, i).stream().map(HeardPhone::phone).toList();
+                List<Phone> phones = run.stream().map(HeardPhone::phone).toList();
                 Set<Pronunciation> sounds = new LinkedHashSet<>(List.of(new Pronunciation(phones)));
                 sounds.addAll(ShortWords.ALL);
                 choices.add(ShortWords.unscripted(List.copyOf(sounds)));

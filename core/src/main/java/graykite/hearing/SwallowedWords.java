@@ -41,7 +41,7 @@ final class SwallowedWords {
         this.pins = pins;
     }
 
-    /** Where a word may have been swallowed, by the phones of the words around it: of two that meet, or of one after a pause. */
+    /** Where a word may have been swallowed, by the phones of the words around it: of two that meet, or none and one that follows a pause. */
     private record Border(List<HeardPhone> before, List<HeardPhone> after) {
         Doubtful stretch() {
             List<HeardPhone> phones = phones();
@@ -68,11 +68,12 @@ final class SwallowedWords {
             return Stream.concat(before.stream(), after.stream()).toList();
         }
 
-        /** One thing for each word at the border, and another one for what may be between them. */
+        /** One thing for each word at the border, and another one for what may come before the second. */
         <T> List<T> around(Function<List<HeardPhone>, T> word, Stream<T> between) {
-            Stream<T> first = Stream.of(before).filter(w -> !w.isEmpty()).map(word);
-            Stream<T> second = Stream.of(after).filter(w -> !w.isEmpty()).map(word);
-            return Stream.of(first, between, second).flatMap(s -> s).toList();
+            Stream<T> first = before.isEmpty() ? Stream.empty() : Stream.of(word.apply(before));
+            return Stream.of(first, between, Stream.of(word.apply(after)))
+                    .flatMap(s -> s)
+                    .toList();
         }
     }
 
@@ -80,7 +81,7 @@ final class SwallowedWords {
     ScriptSearch.Heard foundIn(ScriptSearch.Heard heard, Progress progress) {
         List<HeardPhone> all = heard.phones();
         List<List<HeardPhone>> runs = WordFit.runs(all);
-        for (int i = 0; i <= runs.size(); i++) {
+        for (int i = 0; i < runs.size(); i++) {
             progress.step(i / (double) runs.size());
             // Where no word between them makes the sounds likelier than at best, none is asked for.
             Optional<Border> border = border(runs, i)
@@ -101,15 +102,13 @@ final class SwallowedWords {
     private Optional<Border> border(List<List<HeardPhone>> runs, int at) {
         List<HeardPhone> before = word(runs, at - 1);
         List<HeardPhone> after = word(runs, at);
-        boolean both = !before.isEmpty() && !after.isEmpty();
-        if (both) {
-            return before.getFirst().word() + 1 == after.getFirst().word()
-                    ? Optional.of(new Border(before, after))
-                    : Optional.empty();
+        if (after.isEmpty()) {
+            return Optional.empty();
         }
-        boolean begins =
-                !after.isEmpty() && (at == 0 || runs.get(at - 1).getFirst().word() == HeardPhone.PAUSE);
-        return begins ? Optional.of(new Border(List.of(), after)) : Optional.empty();
+        boolean meet = before.isEmpty()
+                ? at == 0 || runs.get(at - 1).getFirst().word() == HeardPhone.PAUSE
+                : before.getFirst().word() + 1 == after.getFirst().word();
+        return meet ? Optional.of(new Border(before, after)) : Optional.empty();
     }
 
     /** The phones of a word that is not as it was set by hand; none when there is none. */

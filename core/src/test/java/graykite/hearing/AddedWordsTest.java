@@ -80,8 +80,8 @@ class AddedWordsTest {
     @Test
     void peoplesWordsToo() throws Exception {
         Added all = Added.NONE;
-        for (var line : Recordings.humanSpeech().toList()) {
-            all = all.plus(Added.around(Recordings.human((String) line.get()[0]), (String) line.get()[1]));
+        for (Recordings.Spoken line : Recordings.people()) {
+            all = all.plus(Added.around(line.sound(), line.text()));
         }
         // Without looking for them, 5 of 10 are heard, and 4 have their neighbours in place.
         assertEquals(10, all.words);

@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.provider.Arguments;
 
 /**
  * Doubts against what people said (LibriVox, public domain): nothing was tuned on these sentences. A word that was not said is
@@ -41,9 +40,9 @@ class PlantedWordsTest {
         int planted = 0;
         int found = 0;
         int accused = 0;
-        for (Arguments sentence : Recordings.humanSpeech().toList()) {
-            Sound sound = Recordings.human((String) sentence.get()[0]);
-            List<String> said = Arrays.asList(((String) sentence.get()[1]).split(" "));
+        for (Recordings.Spoken sentence : Recordings.people()) {
+            Sound sound = sentence.sound();
+            List<String> said = Arrays.asList(sentence.text().split(" "));
             for (int w = 1; w < said.size(); w += 3) {
                 String other = OTHERS.get(planted++ % OTHERS.size());
                 List<String> words = new ArrayList<>(said);
@@ -64,11 +63,10 @@ class PlantedWordsTest {
     void exactScriptsAreHardlyDoubted() throws Exception {
         int doubted = 0;
         int words = 0;
-        for (Arguments sentence : Recordings.humanSpeech().toList()) {
-            List<String> said = Arrays.asList(((String) sentence.get()[1]).split(" "));
+        for (Recordings.Spoken sentence : Recordings.people()) {
+            List<String> said = Arrays.asList(sentence.text().split(" "));
             words += said.size();
-            doubted +=
-                    doubts(Recordings.human((String) sentence.get()[0]), said).size();
+            doubted += doubts(sentence.sound(), said).size();
         }
         assertTrue(doubted <= 2, doubted + " of " + words + " words are doubted");
     }

@@ -16,6 +16,18 @@ import org.junit.jupiter.params.provider.Arguments;
 public final class Recordings {
     private Recordings() {}
 
+    /** A sentence that was recorded, and what is said in it. */
+    record Spoken(Sound sound, String text) {}
+
+    /** The five sentences of human speech with their sound. */
+    static List<Spoken> people() throws Exception {
+        List<Spoken> people = new ArrayList<>();
+        for (Arguments sentence : humanSpeech().toList()) {
+            people.add(new Spoken(human((String) sentence.get()[0]), (String) sentence.get()[1]));
+        }
+        return people;
+    }
+
     /** The five sentences of human speech (LibriVox, public domain): number and words. */
     public static Stream<Arguments> humanSpeech() {
         return Stream.of(

@@ -106,8 +106,8 @@ class SwallowedWordsTest {
     @Test
     void peoplesShortWordsToo() throws Exception {
         Left all = new Left(0, 0, 0);
-        for (var line : Recordings.humanSpeech().toList()) {
-            all = all.plus(Left.outOf(Recordings.human((String) line.get()[0]), (String) line.get()[1]));
+        for (Recordings.Spoken line : Recordings.people()) {
+            all = all.plus(Left.outOf(line.sound(), line.text()));
         }
         // Without looking for them, 5 of 11 are noticed.
         assertEquals(11, all.out);

@@ -1,5 +1,7 @@
 package graykite.people.face;
 
+import static graykite.geometry.Ease.mix;
+
 import graykite.geometry.Vec;
 import graykite.picture.Colour;
 import graykite.picture.Material;
@@ -43,6 +45,23 @@ public final class Carving {
                             radius * Math.sin(polar) * Math.cos(turn),
                             -radius * Math.sin(polar) * Math.sin(turn),
                             height * Math.cos(polar)));
+                },
+                p -> colour);
+    }
+
+    /** Something round, longer one way than another. @param rows from its lower end to its upper one */
+    public static void ball(MeshBuilder mesh, int rows, int columns, Vec at, Vec radii, Colour colour) {
+        mesh.grid(
+                rows,
+                columns,
+                true,
+                (u, v) -> {
+                    double polar = Math.PI * mix(0.02, 0.98, u);
+                    double turn = 2 * Math.PI * v;
+                    return at.plus(new Vec(
+                            radii.x() * Math.sin(polar) * Math.sin(turn),
+                            -radii.y() * Math.cos(polar),
+                            radii.z() * Math.sin(polar) * Math.cos(turn)));
                 },
                 p -> colour);
     }

@@ -34,12 +34,16 @@ final class Coat {
         Spot at(double along, double across);
     }
 
+    private final int rows;
+    private final int columns;
     private final Carving.Lathe shape;
     /** Where the collar ends: below it rows fall all the way. */
     private final double collar;
 
     /** @param collar share of the rows that the collar takes */
-    Coat(double collar, Carving.Lathe shape) {
+    Coat(int rows, int columns, double collar, Carving.Lathe shape) {
+        this.rows = rows;
+        this.columns = columns;
         this.collar = collar;
         this.shape = shape;
     }
@@ -70,7 +74,7 @@ final class Coat {
     }
 
     /** The coat itself. */
-    void cloth(MeshBuilder mesh, int rows, int columns, Colour colour) {
+    void cloth(MeshBuilder mesh, Colour colour) {
         Carving.latheDown(
                 mesh, rows, columns, (u, turn) -> shape.at(u, turn + CLOSER * Math.sin(2 * turn)), p -> colour);
     }

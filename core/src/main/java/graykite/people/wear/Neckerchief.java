@@ -41,7 +41,7 @@ final class Neckerchief {
                 },
                 p -> dotted(p, cloth, dots));
         Vec knot = new Vec(0, y - 17, back + 0.97 * wide + 13);
-        ball(mesh, knot, new Vec(9, 8, 8), cloth.times(0.92));
+        Carving.ball(mesh, 10, 16, knot, new Vec(9, 8, 8), cloth.times(0.92));
         for (int side = -1; side <= 1; side += 2) {
             end(mesh, knot, side, overCoat ? 20 : 5, cloth, dots);
         }
@@ -68,22 +68,6 @@ final class Neckerchief {
                     return knot.plus(new Vec(x, down, thick * Math.sin(round) + wave + hang * u));
                 },
                 p -> dotted(p, cloth, dots));
-    }
-
-    private static void ball(MeshBuilder mesh, Vec at, Vec radii, Colour colour) {
-        mesh.grid(
-                10,
-                16,
-                true,
-                (u, v) -> {
-                    double polar = Math.PI * mix(0.02, 0.98, u);
-                    double turn = 2 * Math.PI * v;
-                    return at.plus(new Vec(
-                            radii.x() * Math.sin(polar) * Math.sin(turn),
-                            -radii.y() * Math.cos(polar),
-                            radii.z() * Math.sin(polar) * Math.cos(turn)));
-                },
-                p -> colour);
     }
 
     private static Colour dotted(Vec p, Colour cloth, Colour dots) {

@@ -13,7 +13,7 @@ import graykite.rig.Part;
 final class Oilskin {
     private static final double COLLAR = 0.48;
     private static final Coat.Build BUILD = new Coat.Build(112, 88, 124, 50);
-    static final Coat FORM = new Coat(COLLAR, Oilskin::shape);
+    static final Coat FORM = new Coat(32, 60, COLLAR, Oilskin::shape);
     /** Where the yoke ends, in front and behind. */
     private static final double YOKE = -206;
 
@@ -21,7 +21,7 @@ final class Oilskin {
 
     static Part[] of(int joint, Colour cloth, Colour metal) {
         MeshBuilder coat = new MeshBuilder("oilskin", Carving.OILSKIN, joint);
-        FORM.cloth(coat, 32, 60, cloth);
+        FORM.cloth(coat, cloth);
         MeshBuilder toggles = new MeshBuilder("toggles", Carving.BRASS, joint);
         for (int side = -1; side <= 1; side += 2) {
             FORM.sleeve(coat, side, 0.66, cloth);
@@ -46,17 +46,7 @@ final class Oilskin {
             Carving.button(toggles, FORM.at(FORM.front(side * 15, y), 3), 5.5, 5, metal);
         }
         Vec middle = FORM.at(FORM.front(0, y), 7);
-        toggles.grid(
-                9,
-                10,
-                true,
-                (u, v) -> {
-                    double along = -Math.cos(Math.PI * mix(0.02, 0.98, u));
-                    double thick = 4.5 * Math.pow(1 - along * along, 0.35);
-                    double turn = 2 * Math.PI * v;
-                    return middle.plus(new Vec(15 * along, thick * Math.cos(turn), thick * Math.sin(turn)));
-                },
-                p -> metal);
+        Carving.ball(toggles, 9, 10, middle, new Vec(15, 4.5, 4.5), metal);
     }
 
     private static Vec shape(double u, double turn) {

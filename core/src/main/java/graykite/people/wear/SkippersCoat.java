@@ -14,13 +14,13 @@ import graykite.rig.Part;
 final class SkippersCoat {
     private static final double COLLAR = 0.45;
     private static final Coat.Build BUILD = new Coat.Build(122, 92, 138, 54);
-    static final Coat FORM = new Coat(COLLAR, SkippersCoat::shape);
+    static final Coat FORM = new Coat(24, 56, COLLAR, SkippersCoat::shape);
 
     private SkippersCoat() {}
 
     static Part[] of(int joint, Colour cloth, Colour brass) {
         MeshBuilder coat = new MeshBuilder("coat", Carving.CLOTH, joint);
-        FORM.cloth(coat, 24, 56, cloth);
+        FORM.cloth(coat, cloth);
         // The wearer's left front lies over the right one.
         FORM.flap(
                 coat,
