@@ -33,7 +33,6 @@ import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** Expressions on the line and its layers, on the real window. */
@@ -69,8 +68,7 @@ class ActingWindowTest extends RealWindow {
     }
 
     private Point2D onRow(double time) {
-        return onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(time), window.sheet().rowY("feel") + 2));
+        return onSheet(time, "feel").add(0, 2);
     }
 
     private void mouse(Node node, javafx.event.EventType<MouseEvent> type) {
@@ -95,31 +93,31 @@ class ActingWindowTest extends RealWindow {
                 null)));
     }
 
-    private static Node tile(FxRobot robot, String pose) {
+    private Node tile(String pose) {
         return robot.lookup("#expression-" + pose).query();
     }
 
     /** Pointing at an expression shows it on the face without doing anything; leaving it takes it back. */
     @Test
-    void pointingShowsAnExpression(FxRobot robot) throws Exception {
+    void pointingShowsAnExpression() throws Exception {
         await(() -> robot.lookup("#expression-angry").tryQuery().isPresent());
         run(() -> window.player().seek(2));
         Project before = onFx(() -> workspace.project());
         double rest = onStage(BROW, 2.8);
-        mouse(tile(robot, "angry"), MouseEvent.MOUSE_ENTERED);
+        mouse(tile("angry"), MouseEvent.MOUSE_ENTERED);
         await(() -> onStage(BROW, 2.8) > rest + 0.5);
         assertEquals(before, onFx(() -> workspace.project()), "nothing is done yet");
         assertFalse(onFx(() -> workspace.history().get().canUndo()));
-        mouse(tile(robot, "angry"), MouseEvent.MOUSE_EXITED);
+        mouse(tile("angry"), MouseEvent.MOUSE_EXITED);
         await(() -> Math.abs(onStage(BROW, 2.8) - rest) < 0.01);
     }
 
     /** A click puts it at the playhead; it is dragged, stretched and typed; each is one step back. */
     @Test
-    void aClipIsPutMovedAndStretched(FxRobot robot) throws Exception {
+    void aClipIsPutMovedAndStretched() throws Exception {
         await(() -> robot.lookup("#expression-glad").tryQuery().isPresent());
         run(() -> window.player().seek(1));
-        robot.clickOn(tile(robot, "amused"));
+        robot.clickOn(tile("amused"));
         settle();
         assertEquals(1, only().start(), 0.02);
         assertEquals(2.6, only().end(), 0.02);
@@ -158,7 +156,7 @@ class ActingWindowTest extends RealWindow {
 
     /** Two that overlap cross; what the left does the right need not; the mouth is left to the words. */
     @Test
-    void clipsCrossAndSidesDiffer(FxRobot robot) {
+    void clipsCrossAndSidesDiffer() {
         put("Angry", 1, 3);
         put("Glad", 2, 4);
         assertTrue(onStage(BROW, 1.7) > 0.8);
@@ -186,7 +184,7 @@ class ActingWindowTest extends RealWindow {
 
     /** A hard edge is marked and mended; a clip of its own does not follow the library; Delete removes it. */
     @Test
-    void jumpsAreMendedAndClipsAreMadeOwn(FxRobot robot) throws Exception {
+    void jumpsAreMendedAndClipsAreMadeOwn() throws Exception {
         put("Angry", 1, 3);
         // The windowless system has no room for a menu at the foot of a high window.
         run(() -> window.root().getScene().getWindow().setHeight(640));
@@ -213,7 +211,7 @@ class ActingWindowTest extends RealWindow {
         return onFx(() -> workspace.line().orElseThrow().layers().plans());
     }
 
-    private void choose(FxRobot robot, String menu, String text) {
+    private void choose(String menu, String text) {
         MenuButton button = robot.lookup(menu).queryAs(MenuButton.class);
         MenuItem item = button.getItems().stream()
                 .filter(i -> text.equals(i.getText()))
@@ -224,7 +222,7 @@ class ActingWindowTest extends RealWindow {
 
     /** Layers are muted, weighed, masked, ordered, copied and removed; nothing of another is lost. */
     @Test
-    void layersAreMutedOrderedAndRemoved(FxRobot robot) {
+    void layersAreMutedOrderedAndRemoved() {
         put("Angry", 1, 3);
         robot.clickOn("#tab-layers");
         assertEquals(5, layers().size());
@@ -242,12 +240,12 @@ class ActingWindowTest extends RealWindow {
         assertTrue(onStage(BROW, 2) < angry - 0.3);
         run(workspace::undo);
         run(() -> workspace.clips().chosen().set(Optional.empty()));
-        choose(robot, "#layer-menu-4", "Replace what lies below");
+        choose("#layer-menu-4", "Replace what lies below");
         assertEquals(Blend.OVERRIDE, layers().get(4).setting().blend());
-        choose(robot, "#layer-menu-4", "Duplicate");
+        choose("#layer-menu-4", "Duplicate");
         assertEquals(6, layers().size());
         assertEquals("Feel 2", layers().get(5).setting().name());
-        choose(robot, "#layer-menu-5", "Remove");
+        choose("#layer-menu-5", "Remove");
         MenuButton menu = robot.lookup("#layer-menu-4").queryAs(MenuButton.class);
         run(() -> ((javafx.scene.control.Menu) menu.getItems().get(1))
                 .getItems().stream()
@@ -262,7 +260,7 @@ class ActingWindowTest extends RealWindow {
                 .query();
         run(lower::fire);
         assertEquals("Feel", layers().get(3).setting().name());
-        choose(robot, "#layer-menu-3", "Mute all others, or none");
+        choose("#layer-menu-3", "Mute all others, or none");
         assertEquals(4, layers().stream().filter(l -> l.setting().muted()).count());
         run(workspace::undo);
         assertEquals(0, layers().stream().filter(l -> l.setting().muted()).count(), "one step");
@@ -275,7 +273,7 @@ class ActingWindowTest extends RealWindow {
 
     /** A look is put at the playhead, dragged, sent to somebody else and deleted; the eyes go there. */
     @Test
-    void looksArePutAndSentElsewhere(FxRobot robot) throws Exception {
+    void looksArePutAndSentElsewhere() throws Exception {
         robot.clickOn("#tab-look");
         run(() -> window.player().seek(1));
         double before = gaze(1.8);
@@ -288,8 +286,7 @@ class ActingWindowTest extends RealWindow {
         assertEquals(1, onFx(() -> workspace.looks().looks().size()), "the chosen one goes elsewhere");
         assertTrue(gaze(1.8) < before - 18);
         double second = onFx(() -> window.sheet().xOf(2) - window.sheet().xOf(1));
-        Point2D row = onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(1.5), window.sheet().rowY("look")));
+        Point2D row = onSheet(1.5, "look");
         robot.moveTo(row)
                 .press(MouseButton.PRIMARY)
                 .moveBy(second / 2, 0)
@@ -317,7 +314,7 @@ class ActingWindowTest extends RealWindow {
 
     /** Instincts are turned down one by one, and a lock keeps one of them when the others are varied. */
     @Test
-    void instinctsAreTurnedDownAndLocked(FxRobot robot) {
+    void instinctsAreTurnedDownAndLocked() {
         robot.clickOn("#tab-instincts");
         Slider head = robot.lookup(n -> n instanceof Slider s && "Head".equals(s.getAccessibleText()) && s.isVisible())
                 .query();

@@ -27,7 +27,6 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** The sections of the Cast desk on the real window: couplings, channels, poses, the check. */
@@ -56,28 +55,28 @@ class CastDeskTest extends RealWindow {
         run(() -> window.cast().openTab(title));
     }
 
-    private static <T extends Node> T named(FxRobot robot, Class<T> type, String accessible) {
+    private <T extends Node> T named(Class<T> type, String accessible) {
         return robot.lookup(n -> type.isInstance(n) && accessible.equals(n.getAccessibleText()))
                 .query();
     }
 
-    private void fire(FxRobot robot, String text) {
+    private void fire(String text) {
         ButtonBase button = robot.lookup(n -> n instanceof ButtonBase b && text.equals(b.getText()) && n.isVisible())
                 .query();
         run(button::fire);
     }
 
     @SuppressWarnings("unchecked")
-    private void choose(FxRobot robot, String id, String value) {
+    private void choose(String id, String value) {
         run(() -> ((ComboBox<String>) robot.lookup(id).query()).setValue(value));
     }
 
     /** A rule is made, holds whatever speaks, survives saving, and is removed. */
     @Test
-    void aCouplingHoldsWhateverSpeaks(FxRobot robot) throws Exception {
+    void aCouplingHoldsWhateverSpeaks() throws Exception {
         tab("Couplings");
         int shipped = figure().couplings().size();
-        fire(robot, "Add the rule");
+        fire("Add the rule");
         assertTrue(
                 robot.lookup("Choose two channels that differ: the one to watch, and the one to change.")
                         .tryQuery()
@@ -86,10 +85,10 @@ class CastDeskTest extends RealWindow {
         assertEquals(shipped, figure().couplings().size());
         double open = onStage("jawDrop", 1.25);
         assertTrue(open > 0.2, "the jaw is open on \"fog\": " + open);
-        choose(robot, "#coupling-driver", "jawDrop");
-        choose(robot, "#coupling-driven", "browLowerer.L");
-        choose(robot, "#coupling-rule", "drives");
-        fire(robot, "Add the rule");
+        choose("#coupling-driver", "jawDrop");
+        choose("#coupling-driven", "browLowerer.L");
+        choose("#coupling-rule", "drives");
+        fire("Add the rule");
         await(() -> figure().couplings().size() == shipped + 1);
         assertEquals(
                 Coupling.of("jawDrop", "browLowerer.L", Coupling.Rule.DRIVES, 0.5),
@@ -103,7 +102,7 @@ class CastDeskTest extends RealWindow {
         await(() -> figure().couplings().size() == shipped);
         run(workspace::redo);
         await(() -> figure().couplings().size() == shipped + 1);
-        ButtonBase remove = named(robot, ButtonBase.class, "Remove: jawDrop at 1.00 adds 0.50 to browLowerer.L");
+        ButtonBase remove = named(ButtonBase.class, "Remove: jawDrop at 1.00 adds 0.50 to browLowerer.L");
         run(remove::fire);
         await(() -> figure().couplings().size() == shipped);
         settle();
@@ -112,11 +111,11 @@ class CastDeskTest extends RealWindow {
 
     /** A channel is found by a part of its name, tried on its slider, and the face comes back to rest. */
     @Test
-    void channelsAreFoundAndTried(FxRobot robot) {
+    void channelsAreFoundAndTried() {
         tab("Channels");
-        TextInputControl find = named(robot, TextInputControl.class, "Find a channel by a part of its name");
+        TextInputControl find = named(TextInputControl.class, "Find a channel by a part of its name");
         run(() -> find.setText("pucker"));
-        Slider slider = named(robot, Slider.class, "lipPucker");
+        Slider slider = named(Slider.class, "lipPucker");
         assertFalse(robot.lookup(n -> n instanceof Slider s && "jawDrop".equals(s.getAccessibleText()))
                 .tryQuery()
                 .isPresent());
@@ -125,10 +124,10 @@ class CastDeskTest extends RealWindow {
         run(() -> find.setText("no channel has this name"));
         assertTrue(robot.lookup("No channel is called so.").tryQuery().isPresent());
         run(() -> find.setText(""));
-        fire(robot, "Rest");
+        fire("Rest");
         assertEquals(0, tried("lipPucker"));
         // Opposites share a slider: smile to the right of rest, its opposite to the left.
-        Slider corners = named(robot, Slider.class, "lipCornerDepressor.L  ◂  ▸  lipCornerPuller.L");
+        Slider corners = named(Slider.class, "lipCornerDepressor.L  ◂  ▸  lipCornerPuller.L");
         run(() -> corners.setValue(0.6));
         assertEquals(0.6, tried("lipCornerPuller.L"), 1e-9);
         assertEquals(0, tried("lipCornerDepressor.L"));
@@ -139,7 +138,7 @@ class CastDeskTest extends RealWindow {
 
     /** Head and eyes are pads: what is pulled goes both ways at once. */
     @Test
-    void padsMoveTwoWays(FxRobot robot) {
+    void padsMoveTwoWays() {
         tab("Channels");
         Node pad = robot.lookup(".pad").query();
         Point2D middle = onFx(() -> pad.localToScreen(
@@ -154,7 +153,7 @@ class CastDeskTest extends RealWindow {
         assertTrue(tried("headPitch") > 0, "up is up");
     }
 
-    private void see(FxRobot robot, String pose) {
+    private void see(String pose) {
         Node cell = robot.lookup(n -> n.getStyleClass().contains("pose-cell") && pose.equals(n.getAccessibleText()))
                 .query();
         run(() -> {
@@ -166,17 +165,17 @@ class CastDeskTest extends RealWindow {
 
     /** A pose is seen, mirrored, blended with another, and kept under a name with and without its mouth. */
     @Test
-    void posesAreMadeOfOthers(FxRobot robot) throws Exception {
+    void posesAreMadeOfOthers() throws Exception {
         tab("Poses");
         await(() -> robot.lookup(".pose-cell").queryAll().size() > 20);
-        see(robot, "Wry");
+        see("Wry");
         double wry = figure().poses().get("Wry").of("lipCornerPuller.L");
         assertEquals(wry, tried("lipCornerPuller.L"), 1e-9);
-        fire(robot, "Mirror");
+        fire("Mirror");
         assertEquals(0, tried("lipCornerPuller.L"));
         assertEquals(wry, tried("lipCornerPuller.R"), 1e-9);
-        see(robot, "Wry");
-        ComboBox<String> other = combo(robot, "The pose to blend with");
+        see("Wry");
+        ComboBox<String> other = combo("The pose to blend with");
         run(() -> {
             other.setValue("Sad");
             other.getOnAction().handle(null);
@@ -186,7 +185,7 @@ class CastDeskTest extends RealWindow {
         assertEquals(half, tried("innerBrowRaiser.L"), 1e-9);
         TextField name = robot.lookup(n -> n instanceof TextField t && "Name of the pose".equals(t.getPromptText()))
                 .query();
-        fire(robot, "Save pose");
+        fire("Save pose");
         assertTrue(onFx(name::isFocused), "a pose needs a name");
         CheckBox mouth = robot.lookup(n -> n instanceof CheckBox c && "with the mouth".equals(c.getText()))
                 .query();
@@ -194,7 +193,7 @@ class CastDeskTest extends RealWindow {
             mouth.setSelected(false);
             name.setText("Sorry");
         });
-        fire(robot, "Save pose");
+        fire("Save pose");
         await(() -> figure().poses().containsKey("Sorry"));
         Pose kept = figure().poses().get("Sorry");
         assertTrue(kept.of("innerBrowRaiser.L") > 0.3);
@@ -211,13 +210,13 @@ class CastDeskTest extends RealWindow {
     }
 
     @SuppressWarnings("unchecked")
-    private static ComboBox<String> combo(FxRobot robot, String accessible) {
-        return named(robot, ComboBox.class, accessible);
+    private ComboBox<String> combo(String accessible) {
+        return named(ComboBox.class, accessible);
     }
 
     /** The check of our own people finds nothing to complain about, and shows what each channel moves. */
     @Test
-    void theCheckShowsWhatEachChannelMoves(FxRobot robot) throws Exception {
+    void theCheckShowsWhatEachChannelMoves() throws Exception {
         tab("Check");
         robot.clickOn("#check-rig");
         await(() -> robot.lookup("What each channel moves").tryQuery().isPresent());

@@ -40,7 +40,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** The Cast desk in the real window: characters of one's own, poses, company. */
@@ -59,7 +58,7 @@ class CastWindowTest extends RealWindow {
         });
     }
 
-    private void fire(FxRobot robot, String query) {
+    private void fire(String query) {
         ButtonBase button = robot.lookup(query).query();
         onFx(() -> {
             button.fire();
@@ -137,7 +136,7 @@ class CastWindowTest extends RealWindow {
     }
 
     @Test
-    void anObjFolderSpeaksALine(FxRobot robot) throws Exception {
+    void anObjFolderSpeaksALine() throws Exception {
         openCast();
         Path shapes = objFolder();
         onFx(() -> {
@@ -145,7 +144,7 @@ class CastWindowTest extends RealWindow {
             return null;
         });
         await(() -> robot.lookup(n -> n instanceof BringInOverlay).tryQuery().isPresent());
-        fire(robot, "#join-cast");
+        fire("#join-cast");
         await(() -> workspace.project().cast().size() == 4);
         String id = onFx(() -> window.trial().member().id());
         assertEquals("harbour_master", onFx(() -> window.trial().member().name()));
@@ -154,7 +153,7 @@ class CastWindowTest extends RealWindow {
         assertEquals(
                 List.of(Viseme.OO),
                 onFx(() -> MouthChart.missing(window.trial().figure().get().orElseThrow())));
-        fire(robot, "#assign-Oo");
+        fire("#assign-Oo");
         await(() -> robot.lookup(n -> n instanceof ShapeChooser).tryQuery().isPresent());
         Node riddle = robot.lookup(n -> n instanceof ButtonBase b && b.getText().equals("riddle"))
                 .query();
@@ -166,7 +165,7 @@ class CastWindowTest extends RealWindow {
                 onFx(() -> window.trial().figure().get().orElseThrow().poses().get("Oo")));
 
         // It speaks the line; undone, Odile speaks it again.
-        fire(robot, "#speaks-line");
+        fire("#speaks-line");
         await(() -> workspace
                 .performance()
                 .get()
@@ -205,7 +204,7 @@ class CastWindowTest extends RealWindow {
     }
 
     @Test
-    void channelsPosesAndKeys(FxRobot robot) throws Exception {
+    void channelsPosesAndKeys() throws Exception {
         openCast();
         await(() -> window.trial().figure().get().isPresent());
         // A face is set, saved as a pose, keyed at the playhead, and plays.
@@ -236,8 +235,7 @@ class CastWindowTest extends RealWindow {
         assertTrue(browAt(1.0) < 0.3);
 
         // Its start is dragged on the sheet; one undo takes the whole drag back; Delete removes it.
-        Point2D edge = onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(2.0), window.sheet().rowY("poses")));
+        Point2D edge = onSheet(2.0, "poses");
         robot.moveTo(edge)
                 .press(MouseButton.PRIMARY)
                 .moveBy(30, 0)
@@ -275,7 +273,7 @@ class CastWindowTest extends RealWindow {
     }
 
     @Test
-    void theRigCheckAndOtherCharacters(FxRobot robot) throws Exception {
+    void theRigCheckAndOtherCharacters() throws Exception {
         openCast();
         onFx(() -> {
             window.trial().memberId().set("brine");
@@ -284,7 +282,7 @@ class CastWindowTest extends RealWindow {
         await(() ->
                 window.trial().figure().get().map(f -> f.name().equals("Brine")).orElse(false));
         for (String tab : List.of("channels", "shapes", "couplings", "poses")) {
-            fire(robot, "#tab-" + tab);
+            fire("#tab-" + tab);
         }
         onFx(() -> {
             window.cast().checkRig();
@@ -329,7 +327,7 @@ class CastWindowTest extends RealWindow {
     }
 
     @Test
-    void aPictureBecomesACharacter(FxRobot robot) throws Exception {
+    void aPictureBecomesACharacter() throws Exception {
         openCast();
         Character pim = Cast.byName("pim");
         Path portrait = folder.resolve("portrait.png");
@@ -352,15 +350,15 @@ class CastWindowTest extends RealWindow {
         assertNotEquals(before, onFx(overlay::marks));
         robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
         assertEquals(before, onFx(overlay::marks));
-        fire(robot, "#make-character");
+        fire("#make-character");
         await(() -> robot.lookup(n -> n instanceof BringInOverlay).tryQuery().isPresent());
-        fire(robot, "#join-cast");
+        fire("#join-cast");
         await(() -> workspace.project().cast().size() == 4);
         assertEquals("portrait", onFx(() -> window.trial().member().name()));
     }
 
     @Test
-    void brokenCharactersLeaveTheProjectAlone(FxRobot robot) throws Exception {
+    void brokenCharactersLeaveTheProjectAlone() throws Exception {
         openCast();
         Project before = onFx(workspace::project);
         Path broken = Files.writeString(folder.resolve("broken.glb"), "this is no character");

@@ -21,7 +21,6 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** Cues in the real window: added, changed, switched off in one place, moved on the sheet, made clips. */
@@ -50,7 +49,7 @@ class CuesWindowTest extends RealWindow {
     }
 
     @SuppressWarnings("unchecked")
-    private void add(FxRobot robot, int when, String detail, String pose) {
+    private void add(int when, String detail, String pose) {
         run(() -> {
             ComboBox<Object> at = (ComboBox<Object>) window.root().lookup("#cue-when");
             at.getSelectionModel().select(when);
@@ -65,9 +64,9 @@ class CuesWindowTest extends RealWindow {
 
     /** A brow goes up on every question; switched off in one place it stays down there; each is one step back. */
     @Test
-    void aCueIsAddedAndSwitchedOffInOnePlace(FxRobot robot) {
+    void aCueIsAddedAndSwitchedOffInOnePlace() {
         double before = brow(5.3);
-        add(robot, 2, "", "Curious");
+        add(2, "", "Curious");
         assertEquals(1, spots().size(), "the line asks once");
         assertEquals(17, spots().getFirst().word());
         assertTrue(brow(5.3) > before + 0.15, "from " + before + " to " + brow(5.3));
@@ -83,13 +82,12 @@ class CuesWindowTest extends RealWindow {
 
     /** It is dragged on the sheet at one place, its rule is made longer, and a place becomes a clip. */
     @Test
-    void aPlaceIsMovedAndTaken(FxRobot robot) {
-        add(robot, 0, "", "Thoughtful");
+    void aPlaceIsMovedAndTaken() {
+        add(0, "", "Thoughtful");
         assertEquals(1, spots().size());
         double start = spots().getFirst().start();
         double second = onFx(() -> window.sheet().xOf(2) - window.sheet().xOf(1));
-        Point2D row = onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(start + 0.4), window.sheet().rowY("cues")));
+        Point2D row = onSheet(start + 0.4, "cues");
         robot.moveTo(row)
                 .press(MouseButton.PRIMARY)
                 .moveBy(second / 4, 0)
@@ -113,8 +111,8 @@ class CuesWindowTest extends RealWindow {
 
     /** A tag in the script is never spoken and calls its cue, also after the line is read anew. */
     @Test
-    void aTagCallsItsCue(FxRobot robot) throws Exception {
-        add(robot, 6, "sigh", "Tired");
+    void aTagCallsItsCue() throws Exception {
+        add(6, "sigh", "Tired");
         assertTrue(spots().isEmpty(), "nothing calls it yet");
         int words = onFx(() -> workspace.timing().orElseThrow().words().size());
         String script = "Pim, the fog bell rang before we moved the buoy. [sigh] Who put my map up by the lamp?";
@@ -127,11 +125,11 @@ class CuesWindowTest extends RealWindow {
 
     /** What is missing is said, and nothing is done. */
     @Test
-    void whatIsMissingIsSaid(FxRobot robot) {
-        add(robot, 5, "long", "Tired");
-        add(robot, 6, "", "Tired");
+    void whatIsMissingIsSaid() {
+        add(5, "long", "Tired");
+        add(6, "", "Tired");
         assertFalse(onFx(() -> workspace.history().get().canUndo()));
-        add(robot, 2, "", "Curious");
+        add(2, "", "Curious");
         robot.clickOn("#spread-cues");
         settle();
         assertEquals(

@@ -27,7 +27,6 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** The Delivery desk on the demo: what will be written, presets, the queue, names that clash, what is there already. */
@@ -52,7 +51,7 @@ class DeliveryWindowTest extends RealWindow {
         settle();
     }
 
-    private String summary(FxRobot robot) {
+    private String summary() {
         return robot.lookup("#delivery-summary").queryAs(Label.class).getText();
     }
 
@@ -68,11 +67,11 @@ class DeliveryWindowTest extends RealWindow {
 
     /** What will be written is said before it is; it is then written just so, and the folder can be shown. */
     @Test
-    void fromChoosingToTheFolder(FxRobot robot) throws Exception {
+    void fromChoosingToTheFolder() throws Exception {
         robot.clickOn("#kind-words-csv");
         robot.clickOn("#kind-sheet-csv");
         settle();
-        assertTrue(summary(robot).startsWith("3 files, about"), summary(robot));
+        assertTrue(summary().startsWith("3 files, about"), summary());
         robot.clickOn("#export");
         awaitState(Queued.State.DONE);
         try (var files = Files.list(into)) {
@@ -117,7 +116,7 @@ class DeliveryWindowTest extends RealWindow {
 
     /** Two lines of one name would be one file: the desk says so, and another name helps. */
     @Test
-    void aClashOfNames(FxRobot robot) throws Exception {
+    void aClashOfNames() throws Exception {
         String first = onFx(() -> workspace.project().lines().getFirst().id());
         String second = onFx(() -> workspace.project().lines().get(1).id());
         run(() -> {
@@ -126,12 +125,12 @@ class DeliveryWindowTest extends RealWindow {
             workspace.deliveries().what().set(What.LINES);
         });
         settle();
-        assertTrue(summary(robot).contains("both be written as"), summary(robot));
+        assertTrue(summary().contains("both be written as"), summary());
         assertTrue(robot.lookup("#export").queryAs(Button.class).isDisabled());
-        type(robot, robot.lookup("#delivery-names").queryAs(TextField.class), "{number}_{line}");
+        type(robot.lookup("#delivery-names").queryAs(TextField.class), "{number}_{line}");
         settle();
-        assertTrue(summary(robot).startsWith("6 files"), summary(robot));
-        type(robot, robot.lookup("#delivery-names").queryAs(TextField.class), "{actor}");
+        assertTrue(summary().startsWith("6 files"), summary());
+        type(robot.lookup("#delivery-names").queryAs(TextField.class), "{actor}");
         assertTrue(onFx(() -> workspace.jobs().message().get()).contains("{actor}"));
         assertEquals(
                 "{number}_{line}",
@@ -144,7 +143,7 @@ class DeliveryWindowTest extends RealWindow {
             workspace.deliveries().performers().set(List.of("odile", "pim"));
         });
         settle();
-        assertTrue(summary(robot).contains("both be written as"), summary(robot));
+        assertTrue(summary().contains("both be written as"), summary());
         assertEquals(
                 "by 2 others",
                 robot.lookup("#deliver-as").queryAs(MenuButton.class).getText());
@@ -159,7 +158,7 @@ class DeliveryWindowTest extends RealWindow {
 
     /** A preset of ours, one of one's own that is offered from then on, and one that is shared as a file. */
     @Test
-    void presets(FxRobot robot) throws Exception {
+    void presets() throws Exception {
         robot.clickOn("#delivery-presets").clickOn("For the engine");
         assertEquals(
                 Set.of(Kind.GLB, Kind.CURVES_CSV, Kind.WAV),
@@ -182,7 +181,7 @@ class DeliveryWindowTest extends RealWindow {
 
     /** What is chosen in the table is delivered together; one that is not read is said, the rest is written. */
     @Test
-    void manyAtOnceFromTheTable(FxRobot robot) throws Exception {
+    void manyAtOnceFromTheTable() throws Exception {
         run(() -> {
             workspace.edit(new LineEdit.AddLine("new", "Not read", Optional.empty(), "", ""));
             window.table().toggle();

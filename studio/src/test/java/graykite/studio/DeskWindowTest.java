@@ -32,7 +32,6 @@ import javafx.scene.input.ScrollEvent;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** What stands on the desks, the bar, the sheet and the stage does what it says, on the first line of the demo. */
@@ -52,12 +51,12 @@ class DeskWindowTest extends RealWindow {
         return onFx(() -> workspace.line().orElseThrow());
     }
 
-    private static <T extends Node> T named(FxRobot robot, Class<T> type, String accessible) {
+    private <T extends Node> T named(Class<T> type, String accessible) {
         return robot.lookup(n -> type.isInstance(n) && accessible.equals(n.getAccessibleText()) && n.isVisible())
                 .query();
     }
 
-    private void fire(FxRobot robot, String text) {
+    private void fire(String text) {
         ButtonBase button = robot.lookup(n -> n instanceof ButtonBase b && text.equals(b.getText()) && n.isVisible())
                 .query();
         run(button::fire);
@@ -65,15 +64,15 @@ class DeskWindowTest extends RealWindow {
 
     /** Screen point of a time in the ruler. */
     private Point2D onRuler(double time) {
-        return onFx(() -> window.sheet().localToScreen(window.sheet().xOf(time), 12));
+        return onSheet(time, sheet -> 12);
     }
 
     @Test
-    void keysOnTheActingDesk(FxRobot robot) {
+    void keysOnTheActingDesk() {
         run(() -> window.knot().set(Knot.ACTING));
         robot.clickOn("#tab-instincts");
         long seed = line().seed();
-        fire(robot, "Vary");
+        fire("Vary");
         assertEquals(seed + 1, line().seed());
         robot.clickOn("#tab-keys");
         run(() -> window.player().seek(1));
@@ -81,17 +80,17 @@ class DeskWindowTest extends RealWindow {
                         n -> n instanceof ComboBox<?> c && "The pose of the key".equals(c.getAccessibleText()))
                 .queryComboBox();
         run(() -> pose.setValue("Glad"));
-        fire(robot, "Key");
+        fire("Key");
         assertEquals("Glad", line().keys().getFirst().pose());
         run(() -> workspace.keys().index().set(0));
-        type(robot, named(robot, TextField.class, "Time of the key, in seconds"), "2.5");
+        type(named(TextField.class, "Time of the key, in seconds"), "2.5");
         PoseKey key = line().keys().getFirst();
         assertEquals(2.5, onFx(() -> workspace.keys().timeOf(key)), 1e-6);
         double glad = corner(2.9);
         run(() -> pose.setValue("Sad"));
         assertEquals("Sad", line().keys().getFirst().pose());
         assertTrue(corner(2.9) < glad - 0.1, "the face follows");
-        run(named(robot, ButtonBase.class, "Delete the chosen key")::fire);
+        run(named(ButtonBase.class, "Delete the chosen key")::fire);
         assertTrue(line().keys().isEmpty());
         for (int i = 0; i < 5; i++) {
             run(workspace::undo);
@@ -115,16 +114,16 @@ class DeskWindowTest extends RealWindow {
     }
 
     @Test
-    void theVoiceOfALine(FxRobot robot) {
+    void theVoiceOfALine() {
         run(() -> window.knot().set(Knot.VOICE));
-        type(robot, named(robot, TextField.class, "Name of the line"), "The fog");
+        type(named(TextField.class, "Name of the line"), "The fog");
         assertEquals("The fog", line().title());
-        type(robot, named(robot, TextField.class, "Frame at which the recording starts"), "1001");
+        type(named(TextField.class, "Frame at which the recording starts"), "1001");
         assertEquals(1001, line().voice().startFrame());
         assertTrue(robot.lookup(n -> n instanceof Label l && l.getText().equals("frame 1001"))
                 .tryQuery()
                 .isPresent());
-        type(robot, named(robot, TextField.class, "Frame at which the recording starts"), "soon");
+        type(named(TextField.class, "Frame at which the recording starts"), "soon");
         assertEquals(1001, line().voice().startFrame(), "what is no number changes nothing");
     }
 
@@ -191,7 +190,7 @@ class DeskWindowTest extends RealWindow {
 
     /** A stretch is looped with the mouse, zoomed with the wheel, and shown whole again. */
     @Test
-    void loopAndZoomWithTheMouse(FxRobot robot) {
+    void loopAndZoomWithTheMouse() {
         run(window.sheet()::fit);
         mouse(MouseEvent.MOUSE_PRESSED, 1);
         mouse(MouseEvent.MOUSE_DRAGGED, 1.5);
@@ -213,7 +212,7 @@ class DeskWindowTest extends RealWindow {
 
     /** Dragging turns the face, the wheel comes closer, a double click looks from the front again. */
     @Test
-    void theFaceIsTurned(FxRobot robot) {
+    void theFaceIsTurned() {
         Point2D middle = onFx(() -> window.face().localToScreen(300, 250));
         robot.moveTo(middle)
                 .press(MouseButton.PRIMARY)
@@ -224,16 +223,16 @@ class DeskWindowTest extends RealWindow {
         assertTrue(turned.yaw() < -15 && turned.pitch() > Camera.FRONT.pitch(), turned.toString());
         robot.scroll(2, VerticalDirection.UP);
         assertNotEquals(turned.height(), onFx(() -> window.face().camera().get().height()));
-        doubleClick(robot, middle);
+        robot.doubleClick(middle);
         assertEquals(Camera.FRONT, onFx(() -> window.face().camera().get()));
         for (String view : List.of("Three-quarter", "Profile", "Mouth", "Front")) {
-            fire(robot, view);
+            fire(view);
         }
         assertEquals(Camera.FRONT, onFx(() -> window.face().camera().get()));
     }
 
     @Test
-    void theTransport(FxRobot robot) {
+    void theTransport() {
         robot.clickOn(onRuler(1));
         double at = onFx(() -> window.player().time().get());
         robot.type(KeyCode.PERIOD);
@@ -255,7 +254,7 @@ class DeskWindowTest extends RealWindow {
 
     /** Dusk turns everything dark and is kept; F1 names every action with its key. */
     @Test
-    void duskAndKeys(FxRobot robot) {
+    void duskAndKeys() {
         UserAction dusk = onFx(() -> window.actions().stream()
                 .filter(a -> a.name().toLowerCase(Locale.ROOT).contains("dusk"))
                 .findFirst()

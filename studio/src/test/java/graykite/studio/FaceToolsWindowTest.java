@@ -20,7 +20,6 @@ import javafx.scene.shape.Circle;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** What is done on the face itself while one acts: a place that is looked at is dragged, an expression is pulled. */
@@ -51,7 +50,7 @@ class FaceToolsWindowTest extends RealWindow {
     }
 
     @Test
-    void aPlaceIsPutOnTheStageAndDragged(FxRobot robot) throws Exception {
+    void aPlaceIsPutOnTheStageAndDragged() throws Exception {
         run(() -> ((ToggleButton) window.root().lookup("#tab-look")).setSelected(true));
         run(() -> window.player().seek(1));
         double ahead = onStage("eyeYaw", 1.6) + onStage("headYaw", 1.6);
@@ -86,7 +85,7 @@ class FaceToolsWindowTest extends RealWindow {
 
     /** Sliders and the face itself: what is pulled becomes this clip's own, the library stays. */
     @Test
-    void anExpressionIsPulledOnTheFace(FxRobot robot) throws Exception {
+    void anExpressionIsPulledOnTheFace() throws Exception {
         run(() -> workspace.clips().add("Wry", new TimeRange(0.5, 2.5)));
         run(() -> window.player().seek(1.5));
         double before = onStage("jawDrop", 5.9);
@@ -136,13 +135,10 @@ class FaceToolsWindowTest extends RealWindow {
     }
 
     @Test
-    void aDoubleClickOnAClipOpensItsSliders(FxRobot robot) {
+    void aDoubleClickOnAClipOpensItsSliders() {
         run(() -> workspace.clips().add("Wry", new TimeRange(0.5, 2.5)));
         run(() -> workspace.clips().chosen().set(Optional.empty()));
-        doubleClick(
-                robot,
-                onFx(() -> window.sheet()
-                        .localToScreen(window.sheet().xOf(1.5), window.sheet().rowY("feel"))));
+        robot.doubleClick(onSheet(1.5, "feel"));
         assertTrue(window.root().lookup("#pose-editor").isVisible());
         run(() -> window.knot().set(Knot.MOUTH));
         run(() -> window.knot().set(Knot.ACTING));

@@ -20,7 +20,6 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** Where the keyboard is, is seen (WCAG 2.2, success criterion 2.4.7): Tab goes round every desk, and what has the focus looks different. */
@@ -34,7 +33,7 @@ class FocusWindowTest extends RealWindow {
     }
 
     @Test
-    void whatHasTheFocusIsSeen(FxRobot robot) throws Exception {
+    void whatHasTheFocusIsSeen() throws Exception {
         run(window::openDemo);
         await(() -> workspace.performance().get().isPresent());
         Set<String> unseen = new TreeSet<>();

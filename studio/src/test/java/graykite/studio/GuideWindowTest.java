@@ -16,7 +16,6 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** The guide in the window: the right page for every desk, links, and the way back. */
@@ -26,58 +25,58 @@ class GuideWindowTest extends RealWindow {
         open(stage);
     }
 
-    private static String heading(FxRobot robot) {
+    private String heading() {
         return onFx(() -> {
             VBox page = robot.lookup("#guide-text").query();
             return ((Labeled) page.getChildren().getFirst()).getText();
         });
     }
 
-    private static boolean isOpen(FxRobot robot) {
+    private boolean isOpen() {
         return robot.lookup(n -> n instanceof GuideOverlay).tryQuery().isPresent();
     }
 
-    private void shiftF1(FxRobot robot) {
+    private void shiftF1() {
         robot.press(KeyCode.SHIFT, KeyCode.F1).release(KeyCode.F1, KeyCode.SHIFT);
         settle();
     }
 
     @Test
-    void everyDeskHasItsPage(FxRobot robot) throws Exception {
+    void everyDeskHasItsPage() throws Exception {
         openUnactedDemo();
         for (Knot knot : Knot.values()) {
             run(() -> window.knot().set(knot));
-            shiftF1(robot);
-            assertEquals(knot.title(), heading(robot));
+            shiftF1();
+            assertEquals(knot.title(), heading());
             long words = robot.lookup(n -> n instanceof Text t && t.getText().length() > 20)
                     .queryAll()
                     .size();
             assertTrue(words > 3, knot + " has text");
             robot.press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
-            assertFalse(isOpen(robot));
+            assertFalse(isOpen());
         }
     }
 
     @Test
-    void linksLeadOnAndBack(FxRobot robot) throws Exception {
+    void linksLeadOnAndBack() throws Exception {
         openUnactedDemo();
         run(() -> window.knot().set(Knot.MOUTH));
         robot.clickOn("#guide");
         settle();
-        assertEquals("Mouth", heading(robot));
+        assertEquals("Mouth", heading());
         assertTrue(onFx(() -> robot.lookup("#guide-back").query().isDisabled()));
         robot.clickOn("#guide-contents");
         settle();
-        assertTrue(heading(robot).startsWith("A line from the ferry"));
+        assertTrue(heading().startsWith("A line from the ferry"));
         Hyperlink acting = robot.lookup(
                         n -> n instanceof Hyperlink h && h.getText().equals("Acting"))
                 .query();
         robot.clickOn(acting);
         settle();
-        assertEquals("Acting", heading(robot));
+        assertEquals("Acting", heading());
         robot.clickOn("#guide-back").clickOn("#guide-back");
         settle();
-        assertEquals("Mouth", heading(robot));
+        assertEquals("Mouth", heading());
         assertTrue(onFx(() -> robot.lookup("#guide-back").query().isDisabled()));
     }
 

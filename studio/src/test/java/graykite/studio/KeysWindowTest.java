@@ -18,7 +18,6 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** Keys of any channel in the real window: set, dragged, chosen with a frame, worked on together. */
@@ -54,12 +53,11 @@ class KeysWindowTest extends RealWindow {
 
     /** A place in the row of keys. */
     private Point2D place(double time, double value) {
-        return onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(time), window.sheet().yOf("keys", value)));
+        return onSheet(time, sheet -> sheet.yOf("keys", value));
     }
 
     @Test
-    void autoKeyFollowsTheSlider(FxRobot robot) {
+    void autoKeyFollowsTheSlider() {
         run(() -> ((CheckBox) window.root().lookup("#auto-key")).setSelected(true));
         Slider value = (Slider) window.root().lookup("#key-value");
         run(() -> window.player().seek(1));
@@ -84,7 +82,7 @@ class KeysWindowTest extends RealWindow {
     }
 
     @Test
-    void keysAreDraggedTogether(FxRobot robot) {
+    void keysAreDraggedTogether() {
         key(1, 0);
         key(2, 20);
         key(3, 0);
@@ -123,7 +121,7 @@ class KeysWindowTest extends RealWindow {
         robot.press(KeyCode.DELETE).release(KeyCode.DELETE);
         settle();
         assertEquals(3, keys().size(), "the chosen two are gone");
-        doubleClick(robot, place(5, 6));
+        robot.doubleClick(place(5, 6));
         assertEquals(4, keys().size());
         assertTrue(onFx(() -> workspace.passes().keys().target().orElseThrow().motion()) instanceof Keyed);
     }

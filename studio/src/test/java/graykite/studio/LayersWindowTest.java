@@ -25,7 +25,6 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** Layers in the real window: muted, merged, kept as a performance, weighed over time on the sheet. */
@@ -64,7 +63,7 @@ class LayersWindowTest extends RealWindow {
     }
 
     @Test
-    void aLayerIsMutedAndMerged(FxRobot robot) throws Exception {
+    void aLayerIsMutedAndMerged() throws Exception {
         int feel = plans().size() - 1;
         double glad = onStage(SMILE, 1.6);
         double brow = onStage("cheekRaiser.L", 1.6);
@@ -121,15 +120,14 @@ class LayersWindowTest extends RealWindow {
 
     /** Its weight is set with a double-click on the sheet and pulled down; the menu makes it the same throughout. */
     @Test
-    void aLayerIsWeighedOverTime(FxRobot robot) {
+    void aLayerIsWeighedOverTime() {
         run(() -> ((CheckBox) window.root().lookup("#layer-weights")).setSelected(true));
         double before = onStage(SMILE, 2.6);
         // The highest layer is the first lane of seven or so; twice its weight stands at its top.
-        Point2D lane = onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(2.6), window.sheet().rowY("layers")));
+        Point2D lane = onSheet(2.6, "layers");
         double height = 96.0 / plans().size();
         Point2D top = lane.add(0, -48 + height - 2);
-        doubleClick(robot, top);
+        robot.doubleClick(top);
         LayerSetting now = plans().getLast().setting();
         assertEquals(2, now.weight().keys().size());
         assertTrue(now.weightAt(2.6) < 0.3, "set low: " + now.weightAt(2.6));

@@ -33,7 +33,6 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** Performing in the real window: with the mouse, with knobs, with the simulated capture, from files. */
@@ -92,7 +91,7 @@ class LiveWindowTest extends RealWindow {
 
     /** The face follows at once, nothing is kept; then it is recorded, lies on the sheet, and is one step back. */
     @Test
-    void aHeadIsPerformedWithTheMouse(FxRobot robot) throws Exception {
+    void aHeadIsPerformedWithTheMouse() throws Exception {
         robot.clickOn("#live-try");
         assertEquals(State.TRYING, state());
         robot.moveTo(face(0.5, 0));
@@ -129,7 +128,7 @@ class LiveWindowTest extends RealWindow {
 
     /** Held arrows turn the head and leave the sheet where it is; when nobody performs they step as ever. */
     @Test
-    void aHeadIsPerformedWithKeys(FxRobot robot) throws Exception {
+    void aHeadIsPerformedWithKeys() throws Exception {
         robot.moveTo(face(0, 0));
         run(() -> window.live().tryOut(true));
         double at = onFx(() -> window.player().time().get());
@@ -150,7 +149,7 @@ class LiveWindowTest extends RealWindow {
 
     /** Part by part: brows over the head; what is thrown away leaves nothing; an ended recording is kept up to there. */
     @Test
-    void partByPart(FxRobot robot) throws Exception {
+    void partByPart() throws Exception {
         run(() -> window.player().seek(0.5));
         robot.clickOn(
                 ((Group) window.root().lookup("#play-brows")).getChildren().getFirst());
@@ -181,7 +180,7 @@ class LiveWindowTest extends RealWindow {
 
     /** A file with two animations: both are kept, undone in one step, and put on the line with a click. */
     @Test
-    void aFileOfSeveralPerformances(FxRobot robot) throws Exception {
+    void aFileOfSeveralPerformances() throws Exception {
         ByteBuffer numbers = ByteBuffer.allocate(88).order(ByteOrder.LITTLE_ENDIAN);
         for (float f : new float[] {0, 0, 0, 0.1f, 0, 0, 0, 0.2f, 0, 0, -0.02f, 0, 0, 0, 0, 0, 0, 0, 0, 1, 0, 1}) {
             numbers.putFloat(f);
@@ -216,7 +215,7 @@ class LiveWindowTest extends RealWindow {
 
     /** On the sheet it is dragged and stretched; on the desk weighed, smoothed, thinned, kept and put on another line. */
     @Test
-    void aPassIsWorkedOver(FxRobot robot) throws Exception {
+    void aPassIsWorkedOver() throws Exception {
         Path file = folder.resolve("shake.csv");
         StringBuilder rows = new StringBuilder("time,headYaw,jawDrop,temperature\n");
         for (int i = 0; i <= 90; i++) {
@@ -237,8 +236,7 @@ class LiveWindowTest extends RealWindow {
         assertEquals(0.4, passes().getFirst().ready().pass().what().from(), 0.02);
         assertEquals(later, onStage("headYaw", 2.1), 0.2, "trimmed, the rest goes as fast as before");
         run(workspace::undo);
-        Point2D middle = onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(1.7), window.sheet().rowY("live")));
+        Point2D middle = onSheet(1.7, "live");
         double second = onFx(() -> window.sheet().xOf(2) - window.sheet().xOf(1));
         robot.moveTo(middle)
                 .press(MouseButton.PRIMARY)
@@ -293,7 +291,7 @@ class LiveWindowTest extends RealWindow {
     }
 
     @Test
-    void theSimulatedCapturePlaysTheFace(FxRobot robot) throws Exception {
+    void theSimulatedCapturePlaysTheFace() throws Exception {
         use("With the simulated capture");
         run(() -> window.live().instruments().set(List.of()));
         await(() -> window.live().stream().orElseThrow().controls().size() == 18);
@@ -324,7 +322,7 @@ class LiveWindowTest extends RealWindow {
     /** A knob is learned by moving it, and plays its channel. */
     @Test
     @SuppressWarnings("unchecked")
-    void knobsOnTheScreen(FxRobot robot) throws Exception {
+    void knobsOnTheScreen() throws Exception {
         use("With knobs on the screen");
         run(() -> window.live().instruments().set(List.of()));
         run(() -> ((ComboBox<String>) window.root().lookup("#live-learn")).setValue("headYaw"));

@@ -18,7 +18,6 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** What the face does by itself, mark by mark, in the real window. */
@@ -47,12 +46,11 @@ class MarksWindowTest extends RealWindow {
 
     /** The first lane of five, at a time. */
     private Point2D blinkLane(double time) {
-        return onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(time), window.sheet().rowY("marks") - 32));
+        return onSheet(time, "marks").add(0, -32);
     }
 
     @Test
-    void aBlinkIsDraggedHeldAndGivenBack(FxRobot robot) {
+    void aBlinkIsDraggedHeldAndGivenBack() {
         assertFalse(own());
         Placed first = blinks().getFirst();
         int count = blinks().size();
@@ -83,7 +81,7 @@ class MarksWindowTest extends RealWindow {
     }
 
     @Test
-    void aBlinkIsAddedWithAKeyAndRemoved(FxRobot robot) {
+    void aBlinkIsAddedWithAKeyAndRemoved() {
         int count = blinks().size();
         double free = 3.05;
         run(() -> window.player().seek(free));
@@ -95,7 +93,7 @@ class MarksWindowTest extends RealWindow {
         robot.press(KeyCode.DELETE).release(KeyCode.DELETE);
         settle();
         assertEquals(count, blinks().size());
-        doubleClick(robot, blinkLane(4.4));
+        robot.doubleClick(blinkLane(4.4));
         assertEquals(count + 1, blinks().size(), "a double-click adds one");
         run(workspace::undo);
         assertEquals(count, blinks().size());

@@ -38,7 +38,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** Drives the Mouth desk with mouse and keys. */
@@ -58,13 +57,13 @@ class MouthWindowTest extends RealWindow {
     }
 
     /** Scrolls the desk until a node is seen, as somebody would with the wheel, and clicks it. */
-    private void click(FxRobot robot, String id) {
+    private void click(String id) {
         run(() -> Reveal.show(robot.lookup(id).query()));
         robot.clickOn(id);
         settle();
     }
 
-    private void drag(FxRobot robot, Node from, Node to) {
+    private void drag(Node from, Node to) {
         run(() -> Reveal.show(from));
         Point2D by = onFx(() -> middle(to).subtract(middle(from)));
         robot.moveTo(from).press(MouseButton.PRIMARY);
@@ -82,7 +81,7 @@ class MouthWindowTest extends RealWindow {
         return new Point2D(box.getCenterX(), box.getCenterY());
     }
 
-    private void undo(FxRobot robot) {
+    private void undo() {
         robot.press(KeyCode.CONTROL).press(KeyCode.Z).release(KeyCode.Z).release(KeyCode.CONTROL);
         settle();
     }
@@ -106,7 +105,7 @@ class MouthWindowTest extends RealWindow {
     }
 
     @Test
-    void theKiteIsPulledWhileTheLinePlays(FxRobot robot) throws Exception {
+    void theKiteIsPulledWhileTheLinePlays() throws Exception {
         openDemo("Speak");
         double before = channel("jawDrop", 1.24);
         run(() -> {
@@ -123,17 +122,17 @@ class MouthWindowTest extends RealWindow {
         robot.moveBy(0, 6).release(MouseButton.PRIMARY);
         settle();
         run(() -> window.player().pause());
-        undo(robot);
+        undo();
         assertEquals(1, work().settings().diction().open(), "one undo for the whole pull");
 
         // A preset, typed figures, an own preset.
-        click(robot, "#preset-shouted");
+        click("#preset-shouted");
         assertTrue(work().settings().diction().strength() > 0.9);
-        click(robot, "#figure-round");
+        click("#figure-round");
         robot.press(KeyCode.CONTROL, KeyCode.A).release(KeyCode.A, KeyCode.CONTROL);
         robot.write("140").press(KeyCode.ENTER).release(KeyCode.ENTER);
         assertEquals(1.4, work().settings().diction().round(), 1e-9);
-        click(robot, "#preset-name");
+        click("#preset-name");
         robot.write("storm").press(KeyCode.ENTER).release(KeyCode.ENTER);
         assertTrue(onFx(() -> new Dictions(workspace)
                 .list().stream()
@@ -143,13 +142,13 @@ class MouthWindowTest extends RealWindow {
     }
 
     @Test
-    void aSectionIsSpokenInItsOwnWay(FxRobot robot) throws Exception {
+    void aSectionIsSpokenInItsOwnWay() throws Exception {
         openDemo("Speak");
         choose(2, -1);
-        click(robot, "#cut-section");
+        click("#cut-section");
         assertEquals(1, work().sections().size());
         double outside = channel("jawDrop", 4.3);
-        click(robot, "#preset-shouted");
+        click("#preset-shouted");
         assertEquals(0.8, work().settings().diction().strength(), 1e-9, "the line as a whole stays");
         assertTrue(work().sections().getFirst().diction().strength() > 0.9);
         assertEquals(outside, channel("jawDrop", 4.3), 1e-9);
@@ -158,27 +157,27 @@ class MouthWindowTest extends RealWindow {
     }
 
     @Test
-    void aSoundIsDraggedToAnotherShape(FxRobot robot) throws Exception {
+    void aSoundIsDraggedToAnotherShape() throws Exception {
         openDemo("Chart");
         await(() ->
                 robot.lookup("#shape-tip .image-view").queryAs(ImageView.class).getImage() != null);
         assertEquals("Tip", onFx(() -> workspace.charts().chart().shapeOf(Phone.D)));
         Node target = robot.lookup("#shape-tongue-out").query();
-        drag(robot, robot.lookup("#phone-D").query(), target);
+        drag(robot.lookup("#phone-D").query(), target);
         await(() -> workspace.charts().chart().shapeOf(Phone.D).equals("Tongue out"));
         assertTrue(line().beats().list().stream()
                 .filter(b -> b.phone() == Phone.D)
                 .allMatch(b -> b.targets().getFirst().shape().equals("Tongue out")));
-        undo(robot);
+        undo();
         assertEquals("Tip", onFx(() -> workspace.charts().chart().shapeOf(Phone.D)));
 
         // A click opens how the sound shows.
-        click(robot, "#phone-D");
+        click("#phone-D");
         assertTrue(robot.lookup("#phone-card").tryQuery().isPresent());
 
         // A sound that lost its shape is listed at the top, with a proposal that one click takes.
         run(() -> workspace.charts().edit("Unmap", 0, c -> c.withoutPhone(Phone.D)));
-        click(robot, "#need-map");
+        click("#need-map");
         assertEquals("Tip", onFx(() -> workspace.charts().chart().shapeOf(Phone.D)));
 
         // A smaller chart, and its sounds still have shapes.
@@ -188,15 +187,15 @@ class MouthWindowTest extends RealWindow {
     }
 
     @Test
-    void theLipsAreDraggedOnTheFace(FxRobot robot) throws Exception {
+    void theLipsAreDraggedOnTheFace() throws Exception {
         openDemo("Chart");
         run(() -> window.face().camera().set(Camera.MOUTH));
         await(() ->
                 robot.lookup("#shape-tip .image-view").queryAs(ImageView.class).getImage() != null);
-        click(robot, "#shape-lips-shut");
+        click("#shape-lips-shut");
         Pose before =
                 onFx(() -> workspace.charts().figure().orElseThrow().poses().get("Lips shut"));
-        click(robot, "#edit-look");
+        click("#edit-look");
         await(() -> window.trial().onStage().get());
         double[] start = onFx(() -> window.trial().values().get().clone());
         // The lower lip lies a little below the middle of the mouth view.
@@ -208,7 +207,7 @@ class MouthWindowTest extends RealWindow {
         robot.moveBy(0, 30).moveBy(0, 30);
         await(() -> !Arrays.equals(start, window.trial().values().get()));
         robot.release(MouseButton.PRIMARY);
-        click(robot, "#keep-pose");
+        click("#keep-pose");
         await(() -> !workspace
                 .charts()
                 .figure()
@@ -217,7 +216,7 @@ class MouthWindowTest extends RealWindow {
                 .get("Lips shut")
                 .equals(before));
         assertFalse(onFx(() -> window.trial().onStage().get()));
-        undo(robot);
+        undo();
         assertEquals(
                 before,
                 onFx(() -> workspace.charts().figure().orElseThrow().poses().get("Lips shut")));
@@ -225,17 +224,16 @@ class MouthWindowTest extends RealWindow {
 
     /** Find one weak word, improve it, keep the improvement through a new take. */
     @Test
-    void aTouchUpSurvivesAnotherRecording(FxRobot robot) throws Exception {
+    void aTouchUpSurvivesAnotherRecording() throws Exception {
         openDemo("Touch-ups");
         Timing first = onFx(() -> workspace.line().orElseThrow().timing().orElseThrow());
         // "fog", its vowel: a click on its mouth chooses it.
         double middle = first.words().get(2).phones().get(1).range().middle();
         double lead = work().settings().lead();
-        Point2D mouth = onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(middle - lead), window.sheet().rowY("mouth")));
+        Point2D mouth = onSheet(middle - lead, "mouth");
         robot.clickOn(mouth);
         assertEquals(new Selection(2, 1), onFx(() -> workspace.selection().get()));
-        click(robot, "#tile-hush");
+        click("#tile-hush");
         assertEquals(1, work().touchUps().size());
         assertEquals(Optional.of("Hush"), work().touchUps().getFirst().shape());
 
@@ -260,12 +258,12 @@ class MouthWindowTest extends RealWindow {
         assertEquals("Hush", touched.targets().getFirst().shape());
 
         // Muted it does nothing, removed it is gone, undone it is back.
-        click(robot, "#mute-0");
+        click("#mute-0");
         assertTrue(work().touchUps().getFirst().muted());
         assertTrue(line().beats().list().stream().allMatch(b -> b.touchUps().isEmpty()));
-        click(robot, "#remove-0");
+        click("#remove-0");
         assertTrue(work().touchUps().isEmpty());
-        undo(robot);
+        undo();
         assertEquals(1, work().touchUps().size());
 
         // A word that is gone takes nothing with it: the touch-up waits, and the desk says so.
@@ -286,22 +284,21 @@ class MouthWindowTest extends RealWindow {
     }
 
     @Test
-    void aCurveIsTakenOverEditedAndGivenBack(FxRobot robot) throws Exception {
+    void aCurveIsTakenOverEditedAndGivenBack() throws Exception {
         openDemo("Curves");
         choose(2, -1);
         run(() -> workspace.mouth().curves().channel().set("jawDrop"));
         double time = 1.30;
         double generated = channel("jawDrop", time);
-        click(robot, "#take-over");
+        click("#take-over");
         await(() -> workspace.mouth().work().curves().size() == 1);
         assertTrue(onFx(() -> workspace.jobs().message().get()).contains("keys, nowhere more than"));
         assertEquals(generated, channel("jawDrop", time), 0.03, "taken over, it looks the same");
 
         // A double-click makes a key, a drag moves it, the face follows.
         Curve curve = onFx(() -> workspace.mouth().curves().curve(0).orElseThrow());
-        Point2D there = onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(time), window.sheet().yOf("curve", curve.at(time))));
-        doubleClick(robot, there);
+        Point2D there = onSheet(time, sheet -> sheet.yOf("curve", curve.at(time)));
+        robot.doubleClick(there);
         assertTrue(onFx(() ->
                         workspace.mouth().curves().curve(0).orElseThrow().keys().size())
                 > curve.keys().size());
@@ -312,7 +309,7 @@ class MouthWindowTest extends RealWindow {
                 .release(MouseButton.PRIMARY);
         settle();
         assertTrue(channel("jawDrop", time) > generated + 0.1, "opens further: " + channel("jawDrop", time));
-        click(robot, "#way-stepped");
+        click("#way-stepped");
         int jaw = line().character().channelIndex().get("jawDrop");
         assertEquals(line().unguarded(jaw, time), line().unguarded(jaw, time + 0.02), 1e-9, "stepped: it stays");
         robot.press(KeyCode.DELETE).release(KeyCode.DELETE);
@@ -323,13 +320,13 @@ class MouthWindowTest extends RealWindow {
 
         run(() -> window.player().seek(time));
         run(() -> window.mouthDesk().refresh());
-        click(robot, "#give-back");
+        click("#give-back");
         assertTrue(work().curves().isEmpty());
         assertEquals(generated, channel("jawDrop", time), 1e-9);
     }
 
     @Test
-    void whyAnswersWhereOneClicks(FxRobot robot) throws Exception {
+    void whyAnswersWhereOneClicks() throws Exception {
         openDemo("Why");
         run(() -> {
             window.player().seek(1.24);
@@ -343,10 +340,10 @@ class MouthWindowTest extends RealWindow {
     }
 
     @Test
-    void onlyTouchUpsThatDoSomethingAreKept(FxRobot robot) throws Exception {
+    void onlyTouchUpsThatDoSomethingAreKept() throws Exception {
         openDemo("Touch-ups");
         choose(2, 1);
-        click(robot, "#tile-ah");
+        click("#tile-ah");
         assertTrue(work().touchUps().isEmpty(), "the chart says Ah already");
         run(() -> workspace.mouth().touch(new Selection(2, 1), 0, t -> t.withStrength(0.5)));
         assertEquals(1, work().touchUps().size());
@@ -357,7 +354,7 @@ class MouthWindowTest extends RealWindow {
 
     /** A chart is made once: saved, loaded by somebody else, compared; a renamed shape takes its touch-ups along. */
     @Test
-    void chartsAreSavedLoadedAndCompared(FxRobot robot) throws Exception {
+    void chartsAreSavedLoadedAndCompared() throws Exception {
         openDemo("Chart");
         choose(2, 1);
         run(() -> workspace.mouth().touch(new Selection(2, 1), 0, t -> t.withShape(Optional.of("Hush"))));
@@ -382,7 +379,7 @@ class MouthWindowTest extends RealWindow {
         await(() -> workspace.charts().chart().equals(odiles));
         // Pim has no look for the new shapes: that is said, and one click keeps the nearest.
         assertFalse(onFx(() -> workspace.charts().fitted().orElseThrow().isWhole()));
-        click(robot, "#need-keep-nearest");
+        click("#need-keep-nearest");
         assertTrue(onFx(() -> workspace.charts().fitted().orElseThrow().isWhole()));
         run(() -> window.mouthDesk().compare("standard", MouthChart.standard()));
         assertTrue(

@@ -23,7 +23,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /**
@@ -37,7 +36,7 @@ class NamesWindowTest extends RealWindow {
     }
 
     @Test
-    void everythingThatTheKeyboardReachesHasANameAndARole(FxRobot robot) throws Exception {
+    void everythingThatTheKeyboardReachesHasANameAndARole() throws Exception {
         run(window::openDemo);
         await(() -> workspace.performance().get().isPresent());
         Set<String> nameless = new TreeSet<>();
@@ -45,8 +44,8 @@ class NamesWindowTest extends RealWindow {
         for (Knot knot : Knot.values()) {
             run(() -> window.knot().set(knot));
             seen += walk(knot.name(), nameless);
-            for (int tab = 0; tab < tabs(robot).size(); tab++) {
-                ToggleButton button = tabs(robot).get(tab);
+            for (int tab = 0; tab < tabs().size(); tab++) {
+                ToggleButton button = tabs().get(tab);
                 run(button::fire);
                 seen += walk(knot + " / " + button.getText(), nameless);
             }
@@ -55,7 +54,7 @@ class NamesWindowTest extends RealWindow {
         assertEquals(Set.of(), nameless);
     }
 
-    private static List<ToggleButton> tabs(FxRobot robot) {
+    private List<ToggleButton> tabs() {
         return onFx(() -> robot.lookup(".tab-button").queryAllAs(ToggleButton.class).stream()
                 .filter(NamesWindowTest::isShown)
                 .toList());

@@ -34,7 +34,6 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** A face of one's own on the Cast desk of the real window. */
@@ -59,13 +58,13 @@ class OwnFaceWindowTest extends RealWindow {
         return onFx(() -> window.trial().seen().get().orElseThrow());
     }
 
-    private void fire(FxRobot robot, String query) {
+    private void fire(String query) {
         ButtonBase button = robot.lookup(query).query();
         run(button::fire);
     }
 
     /** Makes one like Wren, from the menu. */
-    private void makeOne(FxRobot robot) throws Exception {
+    private void makeOne() throws Exception {
         MenuButton menu = robot.lookup("#bring-in").query();
         MenuItem like = menu.getItems().stream()
                 .filter(i -> "own-face".equals(i.getId()))
@@ -79,7 +78,7 @@ class OwnFaceWindowTest extends RealWindow {
 
     /** One made like ours begins as that one, and is of this project alone. */
     @Test
-    void aFaceBeginsLikeOneOfOurs(FxRobot robot) throws Exception {
+    void aFaceBeginsLikeOneOfOurs() throws Exception {
         run(() -> window.cast().openTab("Face"));
         ButtonBase like = robot.lookup("#face-like").query();
         assertEquals("A face of your own, like Odile", onFx(like::getText));
@@ -92,8 +91,8 @@ class OwnFaceWindowTest extends RealWindow {
 
     /** While a slider is dragged the face on the stage changes with it; the drag is one step that undoes. */
     @Test
-    void draggingASliderShowsTheFaceAndIsOneStep(FxRobot robot) throws Exception {
-        makeOne(robot);
+    void draggingASliderShowsTheFaceAndIsOneStep() throws Exception {
+        makeOne();
         int steps = onFx(() -> workspace.history().get().at());
         List<Character> sketches = new ArrayList<>();
         onFx(() -> {
@@ -118,8 +117,8 @@ class OwnFaceWindowTest extends RealWindow {
 
     /** Keys move a slider as well; it is decided when they rest. */
     @Test
-    void keysMoveASlider(FxRobot robot) throws Exception {
-        makeOne(robot);
+    void keysMoveASlider() throws Exception {
+        makeOne();
         Node slider = robot.lookup("#face-ears .slider").query();
         run(slider::requestFocus);
         robot.push(KeyCode.RIGHT);
@@ -129,14 +128,14 @@ class OwnFaceWindowTest extends RealWindow {
     }
 
     @Test
-    void chanceMakesSomebodyElseAndUndoBringsThisOneBack(FxRobot robot) throws Exception {
-        makeOne(robot);
+    void chanceMakesSomebodyElseAndUndoBringsThisOneBack() throws Exception {
+        makeOne();
         PersonPlan before = plan();
-        fire(robot, "#face-chance");
+        fire("#face-chance");
         PersonPlan other = plan();
         assertNotEquals(before.shaping(), other.shaping());
         assertEquals(before.masses(), other.masses());
-        fire(robot, "#face-carved");
+        fire("#face-carved");
         assertEquals(Map.of(), plan().shaping());
         assertEquals(other.skin(), plan().skin(), "only sliders go back");
         run(workspace::undo);
@@ -147,10 +146,10 @@ class OwnFaceWindowTest extends RealWindow {
     /** Skin, hair, and what is worn; then it speaks a line. */
     @Test
     @SuppressWarnings("unchecked")
-    void itIsColouredDressedAndSpeaks(FxRobot robot) throws Exception {
-        makeOne(robot);
+    void itIsColouredDressedAndSpeaks() throws Exception {
+        makeOne();
         run(() -> ((ToggleButton) robot.lookup("#face-colours-and-clothes").query()).fire());
-        fire(robot, n -> n instanceof ToggleButton b && "Skin, colour 7 of 8".equals(b.getAccessibleText()));
+        fire(n -> n instanceof ToggleButton b && "Skin, colour 7 of 8".equals(b.getAccessibleText()));
         await(() -> plan().skin().base().word().equals("#6B4230"));
         run(() -> ((ComboBox<String>) robot.lookup("#face-hair").query()).setValue("bob"));
         await(() -> plan().hair().style() == HairStyle.BOB);
@@ -159,19 +158,19 @@ class OwnFaceWindowTest extends RealWindow {
         await(() -> seen().parts().stream().anyMatch(p -> p.name().equals("knitted cap")));
         run(() -> ((ComboBox<String>) robot.lookup("#face-wear-head").query()).setValue("nothing"));
         await(() -> plan().worn(Garment.Slot.HEAD).isEmpty());
-        fire(robot, "#speaks-line");
+        fire("#speaks-line");
         await(() -> workspace.settled() && workspace.performance().get().isPresent());
         assertTrue(onStage("jawDrop", 1.25) > 0.1, "it speaks");
     }
 
     /** A plan is saved, and made again from its file. */
     @Test
-    void aPlanIsSavedAndOpened(FxRobot robot) throws Exception {
-        makeOne(robot);
-        fire(robot, "#face-chance");
+    void aPlanIsSavedAndOpened() throws Exception {
+        makeOne();
+        fire("#face-chance");
         Path file = folder.resolve("somebody.json");
         answers.add(file);
-        fire(robot, "#face-save");
+        fire("#face-save");
         await(() -> Files.exists(file));
         assertEquals(plan(), PlanFiles.read(file));
         Path broken = Files.writeString(folder.resolve("broken.json"), "{");
@@ -187,7 +186,7 @@ class OwnFaceWindowTest extends RealWindow {
         assertFalse(plan().name().equals(PlanFiles.read(file).name()), "names differ in a cast");
     }
 
-    private void fire(FxRobot robot, Predicate<Node> which) {
+    private void fire(Predicate<Node> which) {
         ButtonBase button = robot.lookup(which::test).query();
         run(button::fire);
     }

@@ -31,7 +31,6 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** What becomes of work: closing, unsaved changes, recovery, the history, and who else has a project open. */
@@ -59,18 +58,18 @@ class ProjectWindowTest extends RealWindow {
 
     /** Closing asks about unsaved work: cancelling stays, saving asks where and then leaves nothing to rescue. */
     @Test
-    void closingAsksAboutUnsavedWork(FxRobot robot) throws Exception {
+    void closingAsksAboutUnsavedWork() throws Exception {
         work();
         assertTrue(onFx(() -> workspace.dirty()));
         Platform.runLater(this::requestClose);
         await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
-        answer(robot, "Cancel");
+        answer("Cancel");
         await(() -> robot.lookup(".dialog-pane").tryQuery().isEmpty());
         assertTrue(onFx(() -> stage.isShowing()));
         answers.add(folder.resolve("kept.kite"));
         Platform.runLater(this::requestClose);
         await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
-        answer(robot, "Save");
+        answer("Save");
         await(() -> !stage.isShowing());
         assertEquals(
                 7,
@@ -80,7 +79,7 @@ class ProjectWindowTest extends RealWindow {
                         .seed());
     }
 
-    private static void answer(FxRobot robot, String button) {
+    private void answer(String button) {
         robot.clickOn(robot.from(robot.lookup(".dialog-pane").<Node>query())
                 .lookup(button)
                 .<Node>query());
@@ -97,7 +96,7 @@ class ProjectWindowTest extends RealWindow {
 
     /** What an earlier session left is offered on the start screen and comes back with its undo. */
     @Test
-    void unsavedWorkIsBroughtBack(FxRobot robot) throws Exception {
+    void unsavedWorkIsBroughtBack() throws Exception {
         Path sessions = onFx(() -> workspace.settings().sessionFolder());
         History history = History.of(Project.empty().withTitle("Night watch"));
         Session crashed = new Session(sessions, text -> {});
@@ -120,7 +119,7 @@ class ProjectWindowTest extends RealWindow {
 
     /** Who comes second gets a project to look at, is told who has it, and cannot save over it. */
     @Test
-    void theSecondOneMayLook(FxRobot robot) throws Exception {
+    void theSecondOneMayLook() throws Exception {
         Path file = folder.resolve("shared.kite");
         ProjectFiles.save(Project.empty().withTitle("Shared").with(Line.empty("a", "A")), file);
         Process other = new ProcessBuilder(
@@ -147,7 +146,7 @@ class ProjectWindowTest extends RealWindow {
 
     /** What was done is listed, one can go back and forth in it, and copy it out as a script that does the same. */
     @Test
-    void theHistoryIsAList(FxRobot robot) throws Exception {
+    void theHistoryIsAList() throws Exception {
         Project before = onFx(() -> workspace.project());
         work();
         run(() -> workspace.edit(new LineEdit.SetGain("a", 3)));
@@ -183,7 +182,7 @@ class ProjectWindowTest extends RealWindow {
 
     /** The desk is put away and comes back; the face has the screen for itself; rows fold. */
     @Test
-    void roomIsMade(FxRobot robot) throws Exception {
+    void roomIsMade() throws Exception {
         run(window::openDemo);
         await(() -> workspace.performance().get().isPresent());
         double wide = onFx(() -> window.face().getWidth());

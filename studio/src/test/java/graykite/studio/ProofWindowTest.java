@@ -42,7 +42,6 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** Three faults planted by hand are found, understood and mended; reviewers say, draw and compare. In the real window. */
@@ -97,7 +96,7 @@ class ProofWindowTest extends RealWindow {
     }
 
     @Test
-    void aNoteIsJumpedToSeenMendedAndUndone(FxRobot robot) throws Exception {
+    void aNoteIsJumpedToSeenMendedAndUndone() throws Exception {
         assertFalse(open().contains("jump"));
         plantJump();
         assertTrue(open().contains("jump"), open()::toString);
@@ -128,7 +127,7 @@ class ProofWindowTest extends RealWindow {
     }
 
     @Test
-    void meantSoStaysSilent(FxRobot robot) throws Exception {
+    void meantSoStaysSilent() throws Exception {
         plantJump();
         choose("jump");
         run(() -> ((TextField) window.root().lookup("#meant-reason")).setText("She is caught out"));
@@ -168,7 +167,7 @@ class ProofWindowTest extends RealWindow {
     /** All of a kind at once, as one step; filters; the notes of other lines. */
     @SuppressWarnings("unchecked")
     @Test
-    void allOfAKindAreMended(FxRobot robot) throws Exception {
+    void allOfAKindAreMended() throws Exception {
         run(() -> workspace.editLine(0, l -> new MouthEdit.SetMouth(l, MouthSettings.STANDARD.withLead(-0.16))));
         noted();
         await(() -> open().stream().filter("shape-late"::equals).count() > 2);
@@ -194,7 +193,7 @@ class ProofWindowTest extends RealWindow {
     }
 
     @Test
-    void aCommentIsDrawnDoneAndTravels(FxRobot robot) throws Exception {
+    void aCommentIsDrawnDoneAndTravels() throws Exception {
         review();
         run(() -> window.player().seek(1.5));
         run(() -> ((TextField) window.root().lookup("#comment-author")).setText("Anke"));
@@ -272,7 +271,7 @@ class ProofWindowTest extends RealWindow {
     }
 
     @Test
-    void twoVersionsStandSideBySideAndSplit(FxRobot robot) throws Exception {
+    void twoVersionsStandSideBySideAndSplit() throws Exception {
         review();
         run(() -> ((TextField) window.root().lookup("#version-name")).setText("First pass"));
         robot.clickOn("#keep-version");
@@ -318,7 +317,7 @@ class ProofWindowTest extends RealWindow {
 
     /** A version is gone back to as one step, and forgotten. */
     @Test
-    void aVersionIsGoneBackTo(FxRobot robot) throws Exception {
+    void aVersionIsGoneBackTo() throws Exception {
         review();
         run(() -> ((TextField) window.root().lookup("#version-name")).setText("Before"));
         robot.clickOn("#keep-version");
@@ -343,11 +342,10 @@ class ProofWindowTest extends RealWindow {
 
     /** On the sheet a note is clicked, and mended from its menu. */
     @Test
-    void notesStandOnTheSheet(FxRobot robot) throws Exception {
+    void notesStandOnTheSheet() throws Exception {
         plantJump();
         run(() -> window.knot().set(Knot.ACTING));
-        Point2D at = onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(2.9), window.sheet().rowY("notes")));
+        Point2D at = onSheet(2.9, "notes");
         robot.clickOn(at);
         settle();
         assertEquals(
@@ -367,7 +365,7 @@ class ProofWindowTest extends RealWindow {
 
     /** The face alone: the controls come with the pointer, play, and go through the notes. */
     @Test
-    void theFaceAloneHasItsControls(FxRobot robot) throws Exception {
+    void theFaceAloneHasItsControls() throws Exception {
         plantJump();
         assertEquals("Proof 1", onFx(() -> ((ToggleButton) window.root().lookup("#knot-proof")).getText()));
         run(() -> window.faceAlone().show(true));

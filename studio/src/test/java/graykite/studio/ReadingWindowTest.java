@@ -32,7 +32,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** From ten recordings to readings that somebody looked after, in the real window. */
@@ -72,14 +71,14 @@ class ReadingWindowTest extends RealWindow {
         await(() -> workspace.jobs().running().get().isEmpty());
     }
 
-    private void press(FxRobot robot, String id) {
+    private void press(String id) {
         run(() -> Reveal.show(robot.lookup(id).query()));
         robot.clickOn(id);
     }
 
     /** What arrives in another language is read in it; words that are typed in another one are offered to be. */
     @Test
-    void wordsTellTheirLanguage(FxRobot robot) throws Exception {
+    void wordsTellTheirLanguage() throws Exception {
         bring("hello", "La niña mira las gaviotas blancas sobre el muelle.");
         assertEquals(
                 Language.SPANISH,
@@ -89,7 +88,7 @@ class ReadingWindowTest extends RealWindow {
                 workspace.lineId().get(), "Das Schiff fährt um fünf Uhr aus dem alten Hafen.", false)));
         run(() -> window.knot().set(Knot.READING));
         await(() -> robot.lookup("#language-hint").query().isVisible());
-        press(robot, "#language-hint-read");
+        press("#language-hint-read");
         await(() -> workspace.line().orElseThrow().voice().language() == Language.GERMAN);
         idle();
         assertFalse(onFx(() -> robot.lookup("#language-hint").query().isVisible()));
@@ -133,7 +132,7 @@ class ReadingWindowTest extends RealWindow {
 
     /** An unknown word: found in the list, spelt in plain words, remembered, used in every line; undo takes it back. */
     @Test
-    void anUnknownWordIsTaughtOnce(FxRobot robot) throws Exception {
+    void anUnknownWordIsTaughtOnce() throws Exception {
         bring("Call the bow sun before the tide turns.", "Call the bosunny before the tide turns.");
         List<Doubt> doubts = onFx(() -> workspace.words().doubts());
         assertTrue(doubts.stream().anyMatch(d -> d.text().equals("bosunny")), doubts.toString());
@@ -162,14 +161,14 @@ class ReadingWindowTest extends RealWindow {
 
     /** A boundary set by hand is pinned, stays when the line is read again, and a released one does not. */
     @Test
-    void pinsStayWhenTheLineIsReadAgain(FxRobot robot) throws Exception {
+    void pinsStayWhenTheLineIsReadAgain() throws Exception {
         bring("The fog bell rang at seven.", "The fog bell rang at seven.");
         double before = timing().words().get(2).phones().get(1).start();
         run(() -> workspace.words().moveStart(2, 1, before + 0.025, 0));
         TimedPhone pinned = timing().words().get(2).phones().get(1);
         assertTrue(pinned.pinned());
         run(() -> window.knot().set(Knot.READING));
-        press(robot, "#read");
+        press("#read");
         idle();
         assertEquals(pinned, timing().words().get(2).phones().get(1));
         run(() -> {
@@ -178,14 +177,14 @@ class ReadingWindowTest extends RealWindow {
             workspace.words().togglePin();
         });
         assertFalse(timing().words().get(2).phones().get(1).pinned());
-        press(robot, "#read");
+        press("#read");
         idle();
         assertEquals(before, timing().words().get(2).phones().get(1).start(), 0.006);
     }
 
     /** One word is retyped and read alone; the script follows; other words stay to the letter. */
     @Test
-    void aWordIsRetypedAndOnlyItIsRead(FxRobot robot) throws Exception {
+    void aWordIsRetypedAndOnlyItIsRead() throws Exception {
         bring("The fog bell rang at seven.", "The fog ball rang at seven.");
         TimedWord last = timing().words().getLast();
         run(() -> workspace.words().retype(2, "bell"));
@@ -200,39 +199,39 @@ class ReadingWindowTest extends RealWindow {
             workspace.selection().set(new Selection(1, -1));
             window.readingDesk().openTab("More");
         });
-        press(robot, "#section-first");
+        press("#section-first");
         run(() -> workspace.selection().set(new Selection(3, -1)));
-        press(robot, "#section-last");
-        press(robot, "#read-section");
+        press("#section-last");
+        press("#read-section");
         idle();
         assertEquals("The fog bell rang at seven", words());
         assertEquals(last, timing().words().getLast());
     }
 
     @Test
-    void wordsAndSoundsAreChangedByHand(FxRobot robot) throws Exception {
+    void wordsAndSoundsAreChangedByHand() throws Exception {
         bring("The fog bell rang.", "The fog bell rang.");
         run(() -> {
             window.knot().set(Knot.READING);
             workspace.selection().set(new Selection(1, 1));
         });
-        press(robot, "#pick-aa");
+        press("#pick-aa");
         assertEquals(Phone.AA, timing().words().get(1).phones().get(1).phone());
-        press(robot, "#insert-sound");
-        press(robot, "#pick-z");
+        press("#insert-sound");
+        press("#pick-z");
         assertEquals(Phone.Z, timing().words().get(1).phones().get(2).phone());
         run(() -> window.sheet().requestFocus());
         robot.push(KeyCode.DELETE);
         assertEquals(3, timing().words().get(1).phones().size());
         run(() -> workspace.selection().set(new Selection(1, -1)));
-        press(robot, "#word-split");
+        press("#word-split");
         assertEquals(5, timing().words().size());
-        press(robot, "#word-join-next");
+        press("#word-join-next");
         assertEquals(4, timing().words().size());
         run(() -> workspace.words().insertWord("big"));
         // The word is cut before its last sound, its letters where that share of them ends.
         assertEquals("The fo g big bell rang", words());
-        press(robot, "#word-delete");
+        press("#word-delete");
         for (int i = 0; i < 7; i++) {
             run(workspace::undo);
         }
@@ -242,7 +241,7 @@ class ReadingWindowTest extends RealWindow {
 
     /** A word moves as a whole, a frame at a time, and keeps its length; where there is no room it stays, with a word why. */
     @Test
-    void aWordMovesAsAWhole(FxRobot robot) throws Exception {
+    void aWordMovesAsAWhole() throws Exception {
         bring("The fog bell rang.", "The fog bell rang.");
         TimedWord last = timing().words().getLast();
         run(() -> {
@@ -300,7 +299,7 @@ class ReadingWindowTest extends RealWindow {
 
     /** Without any sound: silence is laid under the line and words are placed on it. */
     @Test
-    void wordsArePlacedByHandBeforeThereIsSound(FxRobot robot) throws Exception {
+    void wordsArePlacedByHandBeforeThereIsSound() throws Exception {
         Path script = folder.resolve("song.txt");
         Files.writeString(script, "Row the boat");
         run(() -> window.take(script));
@@ -309,19 +308,19 @@ class ReadingWindowTest extends RealWindow {
             window.knot().set(Knot.READING);
             window.readingDesk().openTab("By hand");
         });
-        press(robot, "#without-sound");
+        press("#without-sound");
         await(() -> workspace.sound().get().isPresent());
         for (double time : new double[] {0.5, 1.5, 2}) {
             run(() -> window.player().seek(time));
-            press(robot, "#mark-word");
+            press("#mark-word");
         }
         run(() -> window.player().seek(4));
-        press(robot, "#mark-silence");
+        press("#mark-silence");
         assertEquals("Row the boat", words());
         assertEquals(1.5, timing().words().get(0).end(), 1e-6);
         assertEquals(4, timing().words().get(2).end(), 1e-6);
         assertTrue(onFx(() -> workspace.performance().get().isPresent()));
-        press(robot, "#clear-reading");
+        press("#clear-reading");
         assertTrue(timing().words().isEmpty());
         run(workspace::undo);
         assertEquals(3, timing().words().size());
@@ -329,12 +328,12 @@ class ReadingWindowTest extends RealWindow {
 
     /** The simulated microphone says the line's words; the take is read like any other. */
     @Test
-    void aTakeIsRecorded(FxRobot robot) throws Exception {
+    void aTakeIsRecorded() throws Exception {
         bring("The fog bell rang.", "The fog bell rang.");
         run(() -> window.knot().set(Knot.VOICE));
-        press(robot, "#record");
+        press("#record");
         Thread.sleep(2200);
-        press(robot, "#record");
+        press("#record");
         idle();
         await(() -> workspace.performance().get().isPresent());
         assertEquals(
@@ -345,7 +344,7 @@ class ReadingWindowTest extends RealWindow {
 
     /** Gain and start frame change what is heard and shown, never the recording; both are saved and undone. */
     @Test
-    void gainAndStartFrameBelongToTheLine(FxRobot robot) throws Exception {
+    void gainAndStartFrameBelongToTheLine() throws Exception {
         bring("The fog bell rang.", "The fog bell rang.");
         float peak = onFx(() -> workspace.sound().get().orElseThrow().sound().peak());
         byte[] bytes =
@@ -368,12 +367,12 @@ class ReadingWindowTest extends RealWindow {
 
     /** Without words the sound alone is read. */
     @Test
-    void aLineWithoutWordsIsReadByItsSound(FxRobot robot) throws Exception {
+    void aLineWithoutWordsIsReadByItsSound() throws Exception {
         Path sound = record("foreign", "Quinto porto bella nave.", "");
         run(() -> window.take(sound));
         await(() -> workspace.sound().get().isPresent());
         run(() -> window.readingDesk().openTab("More"));
-        press(robot, "#read-by-sound");
+        press("#read-by-sound");
         await(() -> workspace.performance().get().isPresent());
         assertTrue(timing().words().stream().allMatch(w -> w.text().equals(TimedWord.UNSCRIPTED)));
         Path saved = folder.resolve("foreign.ctm");

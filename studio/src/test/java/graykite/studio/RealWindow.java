@@ -8,24 +8,22 @@ import graykite.project.Project;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.Workspace;
 import graykite.studio.play.SilentOut;
+import graykite.studio.view.SheetView;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import javafx.event.ActionEvent;
 import javafx.geometry.Point2D;
 import javafx.scene.control.TextField;
-import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.robot.MouseRobot;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window, opened for each test with settings of its own. */
 @ExtendWith(ApplicationExtension.class)
@@ -83,6 +81,8 @@ abstract class RealWindow {
             return Optional.ofNullable(answers.poll());
         }
     };
+
+    final Hand robot = new Hand();
 
     StudioWindow window;
     Workspace workspace;
@@ -146,19 +146,8 @@ abstract class RealWindow {
                         .get(channel)]);
     }
 
-    /** Two clicks in one go: with a wait between them, as the robot has it, a busy machine would count them singly. */
-    final void doubleClick(FxRobot robot, Point2D at) {
-        robot.moveTo(at);
-        MouseRobot mouse = robot.robotContext().getMouseRobot();
-        for (int i = 0; i < 2; i++) {
-            mouse.pressNoWait(MouseButton.PRIMARY);
-            mouse.releaseNoWait(MouseButton.PRIMARY);
-        }
-        settle();
-    }
-
     /** Types over what stands in a field, and Enter. */
-    final void type(FxRobot robot, TextField field, String text) {
+    final void type(TextField field, String text) {
         run(() -> {
             field.requestFocus();
             field.setText(text);
@@ -168,11 +157,23 @@ abstract class RealWindow {
 
     /** Waits until what is seen is what the project comes to. */
     final void settle() {
-        WaitForAsyncUtils.waitForFxEvents();
+        FxWork.rest();
         try {
             await(() -> workspace.settled());
         } catch (Exception late) {
             throw new AssertionError("The window does not settle.", late);
         }
+    }
+
+    /** The middle of a row of the sheet at a time of the line, on the screen. @param row name as it stands in the gutter */
+    final Point2D onSheet(double time, String row) {
+        return onSheet(time, sheet -> sheet.rowY(row));
+    }
+
+    /** A place on the sheet, on the screen. @param y pixels from the top of the sheet */
+    final Point2D onSheet(double time, ToDoubleFunction<SheetView> y) {
+        settle();
+        SheetView sheet = window.sheet();
+        return onFx(() -> sheet.localToScreen(sheet.xOf(time), y.applyAsDouble(sheet)));
     }
 }

@@ -22,7 +22,6 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -33,7 +32,6 @@ import javafx.scene.image.ImageView;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** A film beside, behind and over the face in the real window, scrubbed to the frame. */
@@ -86,7 +84,7 @@ class ReferenceWindowTest extends RealWindow {
 
     @SuppressWarnings("unchecked")
     @Test
-    void aFilmIsScrubbed(FxRobot robot) throws Exception {
+    void aFilmIsScrubbed() throws Exception {
         answers.add(film());
         robot.clickOn("#choose-reference");
         settle();
@@ -96,8 +94,7 @@ class ReferenceWindowTest extends RealWindow {
             await(() -> Math.abs(frame("beside") - Math.floor(25 * time)) < 0.8);
         }
         TextField offset = (TextField) window.root().lookup("#reference-offset");
-        run(() -> offset.setText("1"));
-        run(() -> offset.fireEvent(new ActionEvent()));
+        type(offset, "1");
         run(() -> window.player().seek(2.01));
         await(() -> Math.abs(frame("beside") - 25) < 0.8);
         run(() -> window.player().seek(0.5));
@@ -115,7 +112,7 @@ class ReferenceWindowTest extends RealWindow {
 
     /** The film's own sound is heard with the voice, from where the film begins, and muted again. */
     @Test
-    void itsOwnSoundIsHeardOrMuted(FxRobot robot) throws Exception {
+    void itsOwnSoundIsHeardOrMuted() throws Exception {
         float[] tone = new float[2 * 48_000];
         for (int i = 0; i < tone.length; i++) {
             tone[i] = (float) (0.3 * Math.sin(2 * Math.PI * 440 * i / 48_000));
@@ -138,7 +135,7 @@ class ReferenceWindowTest extends RealWindow {
     }
 
     @Test
-    void aFilmWithoutSoundLeavesTheVoice(FxRobot robot) throws Exception {
+    void aFilmWithoutSoundLeavesTheVoice() throws Exception {
         Path picture = folder.resolve("take.0001.png");
         Files.write(picture, Png.bytes(new Picture(8, 8, new int[64])));
         answers.add(picture);
@@ -156,7 +153,7 @@ class ReferenceWindowTest extends RealWindow {
     }
 
     @Test
-    void aFilmThatIsGoneSaysSoAndIsFoundAgain(FxRobot robot) throws Exception {
+    void aFilmThatIsGoneSaysSoAndIsFoundAgain() throws Exception {
         Path file = film();
         answers.add(file);
         robot.clickOn("#choose-reference");

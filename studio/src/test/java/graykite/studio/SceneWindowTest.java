@@ -44,7 +44,6 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** Lines and scenes in the window: two recordings become a conversation, lines are retimed, looks survive a new take. */
@@ -78,7 +77,7 @@ class SceneWindowTest extends RealWindow {
 
     /** From two recordings to a scene of two people, in which one speaks and the other listens, delivered as one. */
     @Test
-    void aConversationOfTwo(FxRobot robot) throws Exception {
+    void aConversationOfTwo() throws Exception {
         bringTwo();
         run(() -> workspace.lineId().set(workspace.project().lines().get(1).id()));
         run(() -> window.knot().set(Knot.CAST));
@@ -183,7 +182,7 @@ class SceneWindowTest extends RealWindow {
 
     /** A pause is typed, a stretch is typed: voice, reading and picture become longer together; one click takes it back. */
     @Test
-    void theLineIsRetimed(FxRobot robot) throws Exception {
+    void theLineIsRetimed() throws Exception {
         Path first = recording("first", "The fog bell rang.");
         run(() -> window.take(first));
         await(() -> workspace.performance().get().isPresent());
@@ -224,7 +223,7 @@ class SceneWindowTest extends RealWindow {
 
     /** The look of the stage is chosen from its menu, seen at once, and kept for the next start. */
     @Test
-    void theStageHasALook(FxRobot robot) {
+    void theStageHasALook() {
         run(() -> workspace.edit(new LineEdit.AddLine("a", "A", Optional.empty(), "Fog.", "")));
         robot.clickOn("#stage-look");
         robot.clickOn("16 : 9");
@@ -235,7 +234,7 @@ class SceneWindowTest extends RealWindow {
 
     /** Light and background are chosen over the stage, kept with the line, undone, and given to all. */
     @Test
-    void theStageIsLit(FxRobot robot) {
+    void theStageIsLit() {
         run(() -> workspace.edit(new LineEdit.AddLine("a", "A", Optional.empty(), "Fog.", "")));
         robot.clickOn("#stage-light");
         robot.clickOn("#light-lamp");
@@ -293,7 +292,7 @@ class SceneWindowTest extends RealWindow {
 
     /** What is seen is kept with the project under a name, seen again with a click, and undone. */
     @Test
-    void viewsAreKept(FxRobot robot) {
+    void viewsAreKept() {
         Camera near = Camera.PROFILE.zoomed(0.5);
         run(() -> window.face().camera().set(near));
         robot.clickOn("#keep-view");
@@ -309,7 +308,7 @@ class SceneWindowTest extends RealWindow {
 
     /** A thousand lines: the table finds, narrows, acts on many and opens one; what it does undoes. */
     @Test
-    void aTableOfAThousandLines(FxRobot robot) throws Exception {
+    void aTableOfAThousandLines() throws Exception {
         Project thousand = Project.empty();
         ArrayList<Line> lines = new ArrayList<>();
         for (int i = 0; i < 1000; i++) {

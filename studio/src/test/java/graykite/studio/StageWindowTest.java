@@ -17,7 +17,6 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** The stage from two sides, and the line stretched by the grip in its wave. */
@@ -33,18 +32,18 @@ class StageWindowTest extends RealWindow {
         await(() -> workspace.performance().get().isPresent());
     }
 
-    private static Optional<Node> second(FxRobot robot) {
+    private Optional<Node> second() {
         return robot.lookup("#second-view").tryQuery();
     }
 
     /** Two views at once: the marked one is turned and chosen for, the other stays; one again with the same key. */
     @Test
-    void theStageIsSeenFromTwoSides(FxRobot robot) throws Exception {
-        assertTrue(second(robot).isEmpty());
+    void theStageIsSeenFromTwoSides() throws Exception {
+        assertTrue(second().isEmpty());
         run(() -> window.face().camera().set(Camera.THREE_QUARTER));
         robot.type(KeyCode.V);
         settle();
-        Node eye = second(robot).orElseThrow();
+        Node eye = second().orElseThrow();
         assertTrue(workspace.settings().flag("stage-two-views"), "it is remembered");
         assertEquals(Camera.MOUTH, onFx(() -> window.face().camera().get()), "the new one is the marked one");
         long before = onFx(() -> window.face().pictures());
@@ -67,28 +66,27 @@ class StageWindowTest extends RealWindow {
         assertEquals(onFx(() -> window.face().getWidth()) / 2, half, 3, "both are equally wide");
         robot.type(KeyCode.V);
         settle();
-        assertTrue(second(robot).isEmpty());
+        assertTrue(second().isEmpty());
         assertFalse(workspace.settings().flag("stage-two-views"));
     }
 
     /** The menu does what the key does. */
     @Test
-    void theMenuShowsTwoViews(FxRobot robot) {
+    void theMenuShowsTwoViews() {
         robot.clickOn("#stage-look");
         robot.clickOn("Two views at once (V)");
         settle();
-        assertTrue(second(robot).isPresent());
+        assertTrue(second().isPresent());
         assertTrue(onFx(() -> window.face().two().get()));
     }
 
     private Point2D inWave(double time) {
-        return onFx(() -> window.sheet()
-                .localToScreen(window.sheet().xOf(time), window.sheet().rowY("wave")));
+        return onSheet(time, "wave");
     }
 
     /** The end of the chosen stretch is pulled: all that follows comes later, and one undo takes the whole pull back. */
     @Test
-    void aStretchIsPulledLonger(FxRobot robot) throws Exception {
+    void aStretchIsPulledLonger() throws Exception {
         run(window.sheet()::fit);
         double length = onFx(() -> workspace.sound().get().orElseThrow().sound().duration());
         double buoy = onFx(() -> workspace.timing().orElseThrow().words().get(8).start());
@@ -118,7 +116,7 @@ class StageWindowTest extends RealWindow {
 
     /** Beside the grip the wave scrubs as ever. */
     @Test
-    void besideTheGripTheWaveScrubs(FxRobot robot) {
+    void besideTheGripTheWaveScrubs() {
         run(window.sheet()::fit);
         run(() -> window.player().loopRange().set(Optional.of(new TimeRange(1, 2))));
         robot.clickOn(inWave(3));

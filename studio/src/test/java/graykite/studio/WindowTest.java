@@ -20,7 +20,6 @@ import graykite.studio.model.Selection;
 import graykite.studio.view.CommandOverlay;
 import graykite.studio.view.HelpOverlay;
 import graykite.studio.view.Reveal;
-import graykite.studio.view.SheetView;
 import graykite.studio.view.StartScreen;
 import java.io.OutputStream;
 import java.nio.file.Files;
@@ -35,7 +34,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** Drives the real window with mouse and keys. */
@@ -46,7 +44,7 @@ class WindowTest extends RealWindow {
         window.greet();
     }
 
-    private void openDemo(FxRobot robot) throws Exception {
+    private void openDemo() throws Exception {
         robot.clickOn("#open-demo");
         await(() -> workspace.performance().get().isPresent());
         assertEquals(6, onFx(() -> workspace.project().lines().size()));
@@ -59,15 +57,12 @@ class WindowTest extends RealWindow {
 
     /** Screen point of a time in the row of sounds. */
     private Point2D inSounds(double time) {
-        return onFx(() -> {
-            SheetView sheet = window.sheet();
-            return sheet.localToScreen(sheet.xOf(time), sheet.rowY("sounds"));
-        });
+        return onSheet(time, "sounds");
     }
 
     @Test
-    void theWholeWay(FxRobot robot) throws Exception {
-        openDemo(robot);
+    void theWholeWay() throws Exception {
+        openDemo();
 
         // Play and pause with the space bar: time runs and the face is drawn.
         long before = onFx(() -> window.face().pictures());
@@ -78,7 +73,7 @@ class WindowTest extends RealWindow {
         await(() -> window.face().pictures() > before);
 
         // Seek with a click on the wave.
-        Point2D wave = onFx(() -> window.sheet().localToScreen(window.sheet().xOf(2.0), 50));
+        Point2D wave = onSheet(2.0, sheet -> 50);
         robot.clickOn(wave);
         assertEquals(2.0, onFx(() -> window.player().time().get()), 0.02);
 
@@ -157,7 +152,7 @@ class WindowTest extends RealWindow {
 
     /** A recording with a script beside it is read and speaks; a word is retyped and read again. */
     @Test
-    void anOwnRecording(FxRobot robot) throws Exception {
+    void anOwnRecording() throws Exception {
         Path sound = folder.resolve("mine.wav");
         try (OutputStream out = Files.newOutputStream(sound)) {
             WavFiles.write(SimulatedVoice.speak("the fog bell rang").sound(), out);
@@ -172,11 +167,8 @@ class WindowTest extends RealWindow {
         assertEquals("ship", timing().missing().getFirst().text());
         assertEquals(TimedWord.UNSCRIPTED, timing().words().get(1).text());
         Timing before = timing();
-        Point2D word = onFx(() -> window.sheet()
-                .localToScreen(
-                        window.sheet().xOf(before.words().get(1).range().middle()),
-                        window.sheet().rowY("sounds") - 27));
-        doubleClick(robot, word);
+        Point2D word = onSheet(before.words().get(1).range().middle(), "sounds").add(0, -27);
+        robot.doubleClick(word);
         robot.write("fog").press(KeyCode.ENTER).release(KeyCode.ENTER);
         await(() -> workspace
                 .line()
@@ -192,8 +184,8 @@ class WindowTest extends RealWindow {
     }
 
     @Test
-    void badFilesLeaveTheProjectAlone(FxRobot robot) throws Exception {
-        openDemo(robot);
+    void badFilesLeaveTheProjectAlone() throws Exception {
+        openDemo();
         Path broken = folder.resolve("broken.wav");
         Files.writeString(broken, "no sound");
         Project before = onFx(() -> workspace.project());
@@ -206,10 +198,10 @@ class WindowTest extends RealWindow {
     }
 
     @Test
-    void strengthIsTypedAndUndone(FxRobot robot) throws Exception {
-        openDemo(robot);
+    void strengthIsTypedAndUndone() throws Exception {
+        openDemo();
         robot.press(KeyCode.CONTROL, KeyCode.DIGIT4).release(KeyCode.DIGIT4, KeyCode.CONTROL);
-        Node field = lookupText(robot, "80 %");
+        Node field = lookupText("80 %");
         onFx(() -> {
             Reveal.show(field);
             return null;
@@ -237,14 +229,14 @@ class WindowTest extends RealWindow {
                         .strength()));
     }
 
-    private static Node lookupText(FxRobot robot, String text) {
+    private Node lookupText(String text) {
         return robot.lookup(n -> n instanceof TextField f && f.getText().equals(text))
                 .query();
     }
 
     @Test
-    void helpAndCommands(FxRobot robot) throws Exception {
-        openDemo(robot);
+    void helpAndCommands() throws Exception {
+        openDemo();
         robot.press(KeyCode.F1).release(KeyCode.F1);
         assertTrue(robot.lookup(n -> n instanceof HelpOverlay).tryQuery().isPresent());
         robot.press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
@@ -259,7 +251,7 @@ class WindowTest extends RealWindow {
 
     /** Text and controls grow from the next start on, and the strip says so. */
     @Test
-    void textGrows(FxRobot robot) throws Exception {
+    void textGrows() throws Exception {
         for (String typed : List.of("larger text", "larger text", "smaller text")) {
             robot.press(KeyCode.CONTROL, KeyCode.K).release(KeyCode.K, KeyCode.CONTROL);
             settle();
@@ -274,8 +266,8 @@ class WindowTest extends RealWindow {
 
     /** A word that is chosen may be gone after the next edit: then nothing is chosen, and keys that work on it do nothing. */
     @Test
-    void whatIsChosenGoesWithItsWord(FxRobot robot) throws Exception {
-        openDemo(robot);
+    void whatIsChosenGoesWithItsWord() throws Exception {
+        openDemo();
         int last = onFx(() -> workspace.timing().orElseThrow().words().size() - 1);
         onFx(() -> {
             workspace.selection().set(new Selection(last, 0));
@@ -312,7 +304,7 @@ class WindowTest extends RealWindow {
 
     /** A script without a recording is spoken by the simulated voice, then read; undo takes both steps back. */
     @Test
-    void theSimulatedVoiceStandsIn(FxRobot robot) throws Exception {
+    void theSimulatedVoiceStandsIn() throws Exception {
         Path script = folder.resolve("words.txt");
         Files.writeString(script, "Wake up, the ferry leaves.");
         onFx(() -> {
@@ -337,8 +329,8 @@ class WindowTest extends RealWindow {
 
     /** Another take of the line keeps its words. */
     @Test
-    void aNewTakeIsReadWithTheOldScript(FxRobot robot) throws Exception {
-        openDemo(robot);
+    void aNewTakeIsReadWithTheOldScript() throws Exception {
+        openDemo();
         Path take = folder.resolve("take2.wav");
         try (OutputStream out = Files.newOutputStream(take)) {
             WavFiles.write(
@@ -364,8 +356,8 @@ class WindowTest extends RealWindow {
     }
 
     @Test
-    void soundsAreSteppedAndNudged(FxRobot robot) throws Exception {
-        openDemo(robot);
+    void soundsAreSteppedAndNudged() throws Exception {
+        openDemo();
         onFx(() -> {
             window.sheet().requestFocus();
             return null;
@@ -385,8 +377,8 @@ class WindowTest extends RealWindow {
     }
 
     @Test
-    void anotherLineIsChosen(FxRobot robot) throws Exception {
-        openDemo(robot);
+    void anotherLineIsChosen() throws Exception {
+        openDemo();
         String first = onFx(() -> workspace.lineId().get());
         onFx(() -> {
             workspace.lineId().set(workspace.project().lines().get(3).id());
@@ -402,8 +394,8 @@ class WindowTest extends RealWindow {
 
     /** What is typed into the script is in the project at once, and one undo takes it back. */
     @Test
-    void typingIsKept(FxRobot robot) throws Exception {
-        openDemo(robot);
+    void typingIsKept() throws Exception {
+        openDemo();
         robot.press(KeyCode.CONTROL, KeyCode.DIGIT3).release(KeyCode.DIGIT3, KeyCode.CONTROL);
         String before = onFx(() -> workspace.line().orElseThrow().script());
         robot.clickOn("#script").press(KeyCode.CONTROL, KeyCode.END).release(KeyCode.END, KeyCode.CONTROL);
@@ -419,8 +411,8 @@ class WindowTest extends RealWindow {
 
     /** Space plays wherever the mouse left the focus, but presses a button that was reached with the keyboard. */
     @Test
-    void buttonsWorkFromTheKeyboard(FxRobot robot) throws Exception {
-        openDemo(robot);
+    void buttonsWorkFromTheKeyboard() throws Exception {
+        openDemo();
         robot.clickOn("#knot-acting");
         robot.press(KeyCode.SPACE).release(KeyCode.SPACE);
         assertTrue(onFx(() -> window.player().playing().get()));
