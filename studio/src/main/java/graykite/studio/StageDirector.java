@@ -56,6 +56,7 @@ final class StageDirector {
         trial.seen().addListener((o, b, n) -> show());
         trial.onStage().addListener((o, b, n) -> show());
         knot.addListener((o, b, n) -> show());
+        stage.withEachShown(player::pictured);
         stage.note("The face is coming…");
     }
 

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.LongSupplier;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
@@ -26,9 +27,13 @@ import javafx.beans.property.SimpleObjectProperty;
  */
 public final class Player implements AutoCloseable {
     private static final double SCRUB_SECONDS = 0.07;
+    /** So long what shows the time waits for a picture, in nanoseconds. */
+    private static final long LONGEST_WAIT = 100_000_000;
 
     private final AudioOut out;
+    private final LongSupplier nanoTime;
     private final ReadOnlyDoubleWrapper time = new ReadOnlyDoubleWrapper(0);
+    private final ReadOnlyDoubleWrapper shown = new ReadOnlyDoubleWrapper(0);
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper(false);
     private final BooleanProperty looping = new SimpleBooleanProperty(false);
     private final DoubleProperty speed = new SimpleDoubleProperty(1);
@@ -38,6 +43,7 @@ public final class Player implements AutoCloseable {
     /** When the line begins in the sound; times before it are negative. */
     private double lineStart;
 
+    private long lastShown;
     private double startedFrom;
     private double playsTo;
     private final AnimationTimer pulse = new AnimationTimer() {
@@ -48,10 +54,22 @@ public final class Player implements AutoCloseable {
     };
 
     public Player(AudioOut out) {
+        this(out, System::nanoTime);
+    }
+
+    /** @param nanoTime as {@link System#nanoTime()} */
+    Player(AudioOut out, LongSupplier nanoTime) {
         this.out = out;
+        this.nanoTime = nanoTime;
         speed.addListener((o, before, now) -> restart());
         looping.addListener((o, before, now) -> restart());
         loopRange.addListener((o, before, now) -> restart());
+        time.addListener((o, before, now) -> {
+            if (!playing.get() || nanoTime.getAsLong() - lastShown > LONGEST_WAIT) {
+                showTime();
+            }
+        });
+        playing.addListener((o, before, now) -> showTime());
     }
 
     /** True when a sound device plays. */
@@ -62,6 +80,24 @@ public final class Player implements AutoCloseable {
     /** Seconds. */
     public ReadOnlyDoubleProperty time() {
         return time.getReadOnlyProperty();
+    }
+
+    /**
+     * The time for clocks and playheads, in seconds. While it plays it moves with the pictures: every movement anywhere has
+     * the whole window brought to the screen, which takes as long as half a picture.
+     */
+    public ReadOnlyDoubleProperty shown() {
+        return shown.getReadOnlyProperty();
+    }
+
+    /** Tells that a picture has come: what shows the time comes with it. Call on the JavaFX thread. */
+    public void pictured() {
+        showTime();
+    }
+
+    private void showTime() {
+        lastShown = nanoTime.getAsLong();
+        shown.set(time.get());
     }
 
     public ReadOnlyBooleanProperty playing() {

@@ -63,7 +63,7 @@ public final class ReviewBar extends HBox {
         next.setId("review-next");
         getChildren().addAll(play, loop, speed, time, clock, before, next, note);
         stays.setOnFinished(e -> setVisible(isHover()));
-        player.time().addListener((o, b, n) -> follow());
+        player.shown().addListener((o, b, n) -> follow());
         workspace.proof().chosen().addListener((o, b, n) -> tell(n));
         tell(workspace.proof().chosen().get());
         setVisible(false);
@@ -95,9 +95,9 @@ public final class ReviewBar extends HBox {
         following = true;
         time.setMin(player.beginning());
         time.setMax(Math.max(player.beginning() + 0.01, player.duration()));
-        time.setValue(player.time().get());
+        time.setValue(player.shown().get());
         following = false;
-        clock.setText(workspace.timecode(player.time().get()));
+        clock.setText(workspace.timecode(player.shown().get()));
     }
 
     /** Comes for a while whenever the pointer moves over something. */

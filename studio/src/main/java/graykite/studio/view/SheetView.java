@@ -126,7 +126,7 @@ public final class SheetView extends Pane {
             scale.shiftBy(b.lineStart() - n.lineStart());
             redraw();
         });
-        player.time().addListener((o, b, n) -> {
+        player.shown().addListener((o, b, n) -> {
             follow();
             placePlayhead();
         });
@@ -204,9 +204,9 @@ public final class SheetView extends Pane {
 
     private void follow() {
         if (player.playing().get()) {
-            double x = xOf(player.time().get());
+            double x = xOf(player.shown().get());
             if (x > getWidth() - 20 || x < SheetRow.GUTTER) {
-                scale.startAt(player.time().get() - 0.08 * scale.visibleSeconds());
+                scale.startAt(player.shown().get() - 0.08 * scale.visibleSeconds());
                 redraw();
             }
         }
@@ -262,7 +262,7 @@ public final class SheetView extends Pane {
 
     private void placePlayhead() {
         double height = Math.min(rows.height(), canvas.getHeight());
-        playhead.place(xOf(player.time().get()), getWidth(), height, palette);
+        playhead.place(xOf(player.shown().get()), getWidth(), height, palette);
     }
 
     /** Opens the field over a word; Enter reads the line again with the new text. */

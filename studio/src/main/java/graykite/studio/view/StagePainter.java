@@ -82,6 +82,7 @@ public final class StagePainter implements AutoCloseable {
     private volatile double delay;
     private volatile double lastDelay;
     private final List<Runnable> firstShown = new ArrayList<>();
+    private Runnable eachShown = () -> {};
 
     StagePainter() {
         this(new Pace());
@@ -157,6 +158,7 @@ public final class StagePainter implements AutoCloseable {
         List<Runnable> waiting = List.copyOf(firstShown);
         firstShown.clear();
         waiting.forEach(Runnable::run);
+        eachShown.run();
     }
 
     double expectedDelay() {
@@ -169,6 +171,11 @@ public final class StagePainter implements AutoCloseable {
 
     void whenFirstShown(Runnable action) {
         firstShown.add(action);
+    }
+
+    /** Has something done with every picture that is put on the screen, in the same pulse of the window. */
+    void withEachShown(Runnable action) {
+        eachShown = action;
     }
 
     long pictures() {

@@ -234,6 +234,11 @@ public final class StageView extends StackPane implements AutoCloseable {
         painter.whenFirstShown(action);
     }
 
+    /** Has something done with every picture that is put on the screen, in the same pulse of the window. */
+    public void withEachShown(Runnable action) {
+        painter.withEachShown(action);
+    }
+
     /** How many pictures were shown so far. */
     public long pictures() {
         return painter.pictures();

@@ -86,7 +86,7 @@ public final class TransportBar extends HBox {
                         button(Feather.ZOOM_OUT, "Zoom out (Ctrl+minus)", () -> sheet.zoomAtPlayhead(1 / 1.5)),
                         button(Feather.ZOOM_IN, "Zoom in (Ctrl+plus)", () -> sheet.zoomAtPlayhead(1.5)),
                         button(Feather.MAXIMIZE_2, "Show the whole line (F)", sheet::fit));
-        player.time().addListener((o, b, n) -> update());
+        player.shown().addListener((o, b, n) -> update());
         workspace.history().addListener((o, b, n) -> {
             rate.setValue(workspace.project().rate().toString());
             update();
@@ -97,7 +97,7 @@ public final class TransportBar extends HBox {
 
     private void update() {
         FrameRate rate = workspace.project().rate();
-        long now = workspace.scenes().startFrame() + rate.frameAt(player.time().get() + workspace.lineStart());
+        long now = workspace.scenes().startFrame() + rate.frameAt(player.shown().get() + workspace.lineStart());
         clock.setText(Timecode.format(now, rate));
         frame.setText("frame " + now);
     }

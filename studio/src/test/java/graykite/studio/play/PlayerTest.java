@@ -29,6 +29,7 @@ class PlayerTest {
 
     private final AudioOut out = mock(AudioOut.class);
     private final AtomicLong heard = new AtomicLong();
+    private final AtomicLong nanoTime = new AtomicLong();
     private Player player;
 
     @BeforeEach
@@ -36,7 +37,7 @@ class PlayerTest {
         when(out.heard()).thenAnswer(call -> heard.get());
         when(out.audible()).thenReturn(true);
         player = fx(() -> {
-            Player made = new Player(out);
+            Player made = new Player(out, nanoTime::get);
             made.load(Sound.silence(2, RATE));
             return made;
         });
@@ -74,6 +75,37 @@ class PlayerTest {
         });
         assertFalse(player.playing().get());
         assertEquals(0.9, player.time().get(), 1e-6);
+    }
+
+    /** What shows the time moves with the pictures, waits for none longer than a tenth of a second, and stands right at rest. */
+    @Test
+    void clocksMoveWithThePictures() throws Exception {
+        fx(() -> {
+            player.seek(0.5);
+            assertEquals(0.5, player.shown().get());
+            player.play();
+            return null;
+        });
+        heardSeconds(0.25);
+        awaitTime(0.75);
+        assertEquals(0.5, player.shown().get(), "no picture has come");
+        fx(() -> {
+            player.pictured();
+            return null;
+        });
+        assertEquals(0.75, player.shown().get(), 1e-6);
+        nanoTime.addAndGet(100_000_001);
+        heardSeconds(0.3);
+        awaitTime(0.8);
+        assertEquals(0.8, player.shown().get(), 1e-6, "no picture comes");
+        heardSeconds(0.4);
+        awaitTime(0.9);
+        assertEquals(0.8, player.shown().get(), 1e-6);
+        fx(() -> {
+            player.pause();
+            return null;
+        });
+        assertEquals(0.9, player.shown().get(), 1e-6);
     }
 
     @Test
