@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** Finds the ways in which a written word may be said: from the project's own list, a dictionary, or its letters. */
 public final class Pronouncer {
@@ -84,12 +84,20 @@ public final class Pronouncer {
                     ? List.of(own.get(spoken))
                     : lexicon.pronunciations(spoken.toLowerCase(Locale.ROOT));
             if (found.isEmpty()) {
-                found = guesses(spoken);
-                guessed = true;
+                found = formsOfOwn(spoken, own);
+                if (found.isEmpty()) {
+                    found = guesses(spoken);
+                    guessed = true;
+                }
             }
             ways = combine(ways, found);
         }
         return new WordChoice(word, ways, guessed);
+    }
+
+    /** Who told how a word is said has told it of its forms. */
+    private static List<Pronunciation> formsOfOwn(String word, Map<String, Pronunciation> own) {
+        return new WordForms(stem -> own.containsKey(stem) ? List.of(own.get(stem)) : List.of()).of(word);
     }
 
     /** Figures may be said in several ways; all of them are offered to the sound. */
@@ -131,26 +139,25 @@ public final class Pronouncer {
         return found.isEmpty() ? guesses(plainWord) : found;
     }
 
-    private List<Pronunciation> guesses(String word) {
-        return possessive(word).map(List::of).orElseGet(() -> letters.apply(word));
+    /** The same with the project's own way first, of the word or of one that it is a form of. */
+    public List<Pronunciation> ways(String plainWord, Map<String, Pronunciation> own) {
+        Stream<Pronunciation> told = own.containsKey(plainWord)
+                ? Stream.of(own.get(plainWord))
+                : asWritten ? Stream.empty() : formsOfOwn(plainWord, own).stream();
+        return Stream.concat(told, ways(plainWord).stream()).distinct().toList();
     }
 
-    /** "ferryman's" is "ferryman" and a sound that depends on its end. */
-    private Optional<Pronunciation> possessive(String spoken) {
-        if (!spoken.endsWith("'s")) {
-            return Optional.empty();
-        }
-        List<Pronunciation> stem = lexicon.pronunciations(spoken.substring(0, spoken.length() - 2));
-        if (stem.isEmpty()) {
-            return Optional.empty();
-        }
-        Phone end = stem.getFirst().phones().getLast();
-        List<Phone> ending = switch (end) {
-            case S, Z, SH, ZH, CH, JH -> List.of(Phone.IH, Phone.Z);
-            case P, T, K, F, TH -> List.of(Phone.S);
-            default -> List.of(Phone.Z);
-        };
-        return Optional.of(stem.getFirst().then(new Pronunciation(ending)));
+    /** True when what is told of a plain word is told of another one too: it is the same, or a form of it. */
+    public static boolean concerns(String told, String word) {
+        Pronunciation any = new Pronunciation(List.of(Phone.AH));
+        return told.equals(word) || !formsOfOwn(word, Map.of(told, any)).isEmpty();
+    }
+
+    /** Most forms of known words the letters tell as well; of the dictionary's words only the possessive is made here. */
+    private List<Pronunciation> guesses(String word) {
+        List<Pronunciation> possessive =
+                word.endsWith("'s") ? new WordForms(lexicon::pronunciations).of(word) : List.of();
+        return possessive.isEmpty() ? letters.apply(word) : possessive;
     }
 
     static List<Pronunciation> combine(List<Pronunciation> before, List<Pronunciation> after) {

@@ -130,12 +130,15 @@ class ReadingWindowTest extends RealWindow {
         assertTrue(onFx(() -> workspace.project().lines().isEmpty()));
     }
 
-    /** An unknown word: found in the list, spelt in plain words, remembered, used in every line; undo takes it back. */
+    /** An unknown word: found in the list, spelt in plain words, remembered, used in every line and for its forms; undo takes it back. */
     @Test
     void anUnknownWordIsTaughtOnce() throws Exception {
-        bring("Call the bow sun before the tide turns.", "Call the bosunny before the tide turns.");
+        bring(
+                "Call the bow sun and the bow sun's mate before the tide turns.",
+                "Call the bosunny and the bosunny's mate before the tide turns.");
         List<Doubt> doubts = onFx(() -> workspace.words().doubts());
         assertTrue(doubts.stream().anyMatch(d -> d.text().equals("bosunny")), doubts.toString());
+        assertTrue(doubts.stream().anyMatch(d -> d.text().equals("bosunny's")), doubts.toString());
         robot.push(KeyCode.ESCAPE);
         run(() -> window.sheet().requestFocus());
         robot.push(KeyCode.D);

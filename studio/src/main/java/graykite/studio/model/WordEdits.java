@@ -15,7 +15,6 @@ import graykite.text.Pronunciation;
 import graykite.text.Respelling;
 import graykite.text.Script;
 import graykite.text.Tags;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -182,7 +181,7 @@ public final class WordEdits {
 
     // --- how words are said --------------------------------------------------------------------------------------
 
-    /** The ways in which a word of the script may be said, the project's own way first. */
+    /** The ways in which a word of the script may be said, the project's own way first, of it or of a word that it is a form of. */
     public List<Pronunciation> ways(String text) {
         try {
             List<Script.Word> words = Script.of(text).words();
@@ -190,12 +189,7 @@ public final class WordEdits {
                 return List.of();
             }
             String plain = words.getFirst().spoken().getFirst();
-            List<Pronunciation> ways = new ArrayList<>(pronouncer.get().ways(plain));
-            Optional.ofNullable(workspace.project().dictionary().get(plain)).ifPresent(own -> {
-                ways.remove(own);
-                ways.addFirst(own);
-            });
-            return ways;
+            return pronouncer.get().ways(plain, workspace.project().dictionary());
         } catch (BadInput noWord) {
             return List.of();
         }
@@ -222,7 +216,7 @@ public final class WordEdits {
     }
 
     /**
-     * Remembers for the whole project how a word is said, and has every line that holds it read again.
+     * Remembers for the whole project how a word is said, and has every line that holds it or a form of it read again.
      *
      * @param text the word as written
      */
@@ -248,7 +242,8 @@ public final class WordEdits {
         return workspace.project().lines().stream()
                 .filter(s -> s.sound().isPresent() && !s.script().isBlank())
                 .filter(s -> Script.of(s.script()).words().stream()
-                        .anyMatch(w -> w.spoken().contains(plain.toLowerCase(Locale.ROOT))))
+                        .flatMap(w -> w.spoken().stream())
+                        .anyMatch(w -> Pronouncer.concerns(plain.toLowerCase(Locale.ROOT), w)))
                 .toList();
     }
 
