@@ -51,7 +51,7 @@ class CastWindowTest extends RealWindow {
     }
 
     private void openCast() throws Exception {
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         onFx(() -> {
             window.knot().set(Knot.CAST);
             return null;
@@ -230,7 +230,7 @@ class CastWindowTest extends RealWindow {
                 1e-9);
         robot.press(KeyCode.K).release(KeyCode.K);
         await(() -> workspace.line().orElseThrow().keys().size() == 1);
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         assertTrue(browAt(2.5) > 0.8);
         assertTrue(browAt(1.0) < 0.3);
 

@@ -1,6 +1,5 @@
 package graykite.studio;
 
-import static graykite.studio.FxWork.await;
 import static graykite.studio.FxWork.onFx;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
@@ -44,7 +43,7 @@ class DeskWindowTest extends RealWindow {
     @BeforeEach
     void openDemo() throws Exception {
         run(window::openDemo);
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
     }
 
     private Line line() {

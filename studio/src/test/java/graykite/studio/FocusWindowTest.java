@@ -1,6 +1,5 @@
 package graykite.studio;
 
-import static graykite.studio.FxWork.await;
 import static graykite.studio.FxWork.onFx;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -35,7 +34,7 @@ class FocusWindowTest extends RealWindow {
     @Test
     void whatHasTheFocusIsSeen() throws Exception {
         run(window::openDemo);
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         Set<String> unseen = new TreeSet<>();
         int seen = 0;
         for (Knot knot : Knot.values()) {

@@ -49,7 +49,7 @@ class MouthWindowTest extends RealWindow {
     }
 
     private void openDemo(String tab) throws Exception {
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         run(() -> {
             window.knot().set(Knot.MOUTH);
             window.mouthDesk().openTab(tab);
@@ -246,8 +246,8 @@ class MouthWindowTest extends RealWindow {
                     out);
         }
         run(() -> workspace.intake().replaceRecording(take));
-        await(() -> workspace.line().orElseThrow().sound().orElseThrow().name().equals("second-take.wav")
-                && workspace.performance().get().isPresent());
+        await(() -> workspace.line().orElseThrow().sound().orElseThrow().name().equals("second-take.wav"));
+        awaitActed();
         Performance spoken = line();
         assertNotEquals(first.duration(), spoken.duration(), 1e-3, "it is another recording");
         Beat touched = spoken.beats().list().stream()

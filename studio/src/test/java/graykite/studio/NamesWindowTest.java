@@ -1,6 +1,5 @@
 package graykite.studio;
 
-import static graykite.studio.FxWork.await;
 import static graykite.studio.FxWork.onFx;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -38,7 +37,7 @@ class NamesWindowTest extends RealWindow {
     @Test
     void everythingThatTheKeyboardReachesHasANameAndARole() throws Exception {
         run(window::openDemo);
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         Set<String> nameless = new TreeSet<>();
         int seen = 0;
         for (Knot knot : Knot.values()) {

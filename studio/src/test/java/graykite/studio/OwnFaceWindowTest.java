@@ -159,7 +159,7 @@ class OwnFaceWindowTest extends RealWindow {
         run(() -> ((ComboBox<String>) robot.lookup("#face-wear-head").query()).setValue("nothing"));
         await(() -> plan().worn(Garment.Slot.HEAD).isEmpty());
         fire("#speaks-line");
-        await(() -> workspace.settled() && workspace.performance().get().isPresent());
+        awaitActed();
         assertTrue(onStage("jawDrop", 1.25) > 0.1, "it speaks");
     }
 

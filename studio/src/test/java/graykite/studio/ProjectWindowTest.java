@@ -184,7 +184,7 @@ class ProjectWindowTest extends RealWindow {
     @Test
     void roomIsMade() throws Exception {
         run(window::openDemo);
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         double wide = onFx(() -> window.face().getWidth());
         robot.press(KeyCode.CONTROL, KeyCode.DIGIT0).release(KeyCode.DIGIT0, KeyCode.CONTROL);
         settle();

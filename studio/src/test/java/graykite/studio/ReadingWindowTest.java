@@ -63,7 +63,7 @@ class ReadingWindowTest extends RealWindow {
     private void bring(String said, String script) throws Exception {
         Path sound = record("line", said, script);
         run(() -> window.take(sound));
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         idle();
     }
 
@@ -285,7 +285,7 @@ class ReadingWindowTest extends RealWindow {
         run(() -> workspace.intake().replaceRecording(take));
         await(() -> workspace.line().flatMap(Line::sound).orElseThrow().name().equals("again.wav"));
         idle();
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         TimedWord bell = timing().words().stream()
                 .filter(w -> w.text().equals("bell"))
                 .findFirst()
@@ -338,7 +338,7 @@ class ReadingWindowTest extends RealWindow {
         Thread.sleep(2200);
         press("#record");
         idle();
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         assertEquals(
                 "recorded.wav",
                 onFx(() -> workspace.line().flatMap(Line::sound).orElseThrow().name()));
@@ -376,7 +376,7 @@ class ReadingWindowTest extends RealWindow {
         await(() -> workspace.sound().get().isPresent());
         run(() -> window.readingDesk().openTab("More"));
         press("#read-by-sound");
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         assertTrue(timing().words().stream().allMatch(w -> w.text().equals(TimedWord.UNSCRIPTED)));
         Path saved = folder.resolve("foreign.ctm");
         ReadingFiles files = onFx(() -> new ReadingFiles(null, workspace));
@@ -397,7 +397,7 @@ class ReadingWindowTest extends RealWindow {
         idle();
         run(() -> workspace.readings().draft());
         await(() -> workspace.line().orElseThrow().draft());
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         idle();
         assertFalse(onFx(() -> workspace.line().orElseThrow().script().isBlank()));
         run(() -> workspace.editLine(0, l -> new LineEdit.SetScript(l, "The fog bell rang.", false)));

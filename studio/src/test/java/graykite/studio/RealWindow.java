@@ -102,7 +102,7 @@ abstract class RealWindow {
     /** Opens the demo as it is before anybody acted it: what its lines have of their own are mouth, instincts and poses. */
     final void openUnactedDemo() throws Exception {
         run(window::openDemo);
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         run(() -> {
             Project acted = workspace.project();
             workspace.replaceProject(
@@ -111,7 +111,7 @@ abstract class RealWindow {
                             .toList()),
                     Optional.empty());
         });
-        await(() -> workspace.settled() && workspace.performance().get().isPresent());
+        awaitActed();
     }
 
     @AfterEach
@@ -153,6 +153,11 @@ abstract class RealWindow {
             field.setText(text);
             field.getOnAction().handle(new ActionEvent());
         });
+    }
+
+    /** Waits until somebody acts the line as it is now. */
+    final void awaitActed() throws Exception {
+        await(() -> workspace.settled() && workspace.performance().get().isPresent());
     }
 
     /** Waits until what is seen is what the project comes to. */

@@ -67,8 +67,8 @@ class SceneWindowTest extends RealWindow {
         run(() -> window.takeRecordings(two));
         await(() ->
                 workspace.project().lines().stream().allMatch(l -> l.timing().isPresent())
-                        && workspace.project().lines().size() == 2
-                        && workspace.performance().get().isPresent());
+                        && workspace.project().lines().size() == 2);
+        awaitActed();
     }
 
     private SceneWork scene() {
@@ -160,7 +160,7 @@ class SceneWindowTest extends RealWindow {
     void aLookSurvivesANewTake() throws Exception {
         Path first = recording("first", "The fog bell rang.");
         run(() -> window.take(first));
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         double bell = onFx(() -> workspace.timing().orElseThrow().words().get(2).start());
         run(() -> window.player().seek(bell + 0.05));
         run(() -> window.keyPose("Glad"));
@@ -172,8 +172,8 @@ class SceneWindowTest extends RealWindow {
         answers.add(take);
         run(() -> workspace.intake().replaceRecording(take));
         await(() -> workspace.timing().isPresent()
-                && workspace.timing().get().words().get(2).start() > bell + 0.6
-                && workspace.performance().get().isPresent());
+                && workspace.timing().get().words().get(2).start() > bell + 0.6);
+        awaitActed();
         double key = onFx(() ->
                 workspace.keys().timeOf(workspace.line().orElseThrow().keys().getFirst()));
         double now = onFx(() -> workspace.timing().orElseThrow().words().get(2).start());
@@ -185,7 +185,7 @@ class SceneWindowTest extends RealWindow {
     void theLineIsRetimed() throws Exception {
         Path first = recording("first", "The fog bell rang.");
         run(() -> window.take(first));
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         double length = onFx(() -> workspace.sound().get().orElseThrow().sound().duration());
         double rang = onFx(() -> workspace.timing().orElseThrow().words().get(3).start());
         run(() -> window.knot().set(Knot.VOICE));

@@ -29,7 +29,7 @@ class StageWindowTest extends RealWindow {
     @BeforeEach
     void openDemo() throws Exception {
         run(window::openDemo);
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
     }
 
     private Optional<Node> second() {

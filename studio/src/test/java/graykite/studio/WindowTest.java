@@ -46,7 +46,7 @@ class WindowTest extends RealWindow {
 
     private void openDemo() throws Exception {
         robot.clickOn("#open-demo");
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         assertEquals(6, onFx(() -> workspace.project().lines().size()));
         assertTrue(robot.lookup(n -> n instanceof StartScreen).tryQuery().isEmpty());
     }
@@ -117,8 +117,8 @@ class WindowTest extends RealWindow {
             window.openProject(file);
             return null;
         });
-        await(() ->
-                workspace.project() != saved && workspace.performance().get().isPresent());
+        await(() -> workspace.project() != saved);
+        awaitActed();
         assertEquals(99, onFx(() -> workspace.line().orElseThrow().seed()));
         assertEquals(moved, timing().words().get(2).phones().get(1).start(), 1e-6);
         assertEquals(file, onFx(() -> workspace.settings().recent().getFirst()));
@@ -162,7 +162,7 @@ class WindowTest extends RealWindow {
             window.take(sound);
             return null;
         });
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         // "ship" was not said: it is listed as missing, and what was said instead is read by its sound.
         assertEquals("ship", timing().missing().getFirst().text());
         assertEquals(TimedWord.UNSCRIPTED, timing().words().get(1).text());
@@ -316,7 +316,7 @@ class WindowTest extends RealWindow {
             workspace.intake().speakWithSimulatedVoice();
             return null;
         });
-        await(() -> workspace.performance().get().isPresent());
+        awaitActed();
         assertEquals(5, timing().words().size());
         onFx(() -> {
             workspace.undo();
