@@ -95,9 +95,14 @@ public final class Pronouncer {
         return new WordChoice(word, ways, guessed);
     }
 
+    /** What the project itself says of a word; nothing where it has not been told. */
+    private static List<Pronunciation> told(String word, Map<String, Pronunciation> own) {
+        return own.containsKey(word) ? List.of(own.get(word)) : List.of();
+    }
+
     /** Who told how a word is said has told it of its forms. */
     private static List<Pronunciation> formsOfOwn(String word, Map<String, Pronunciation> own) {
-        return new WordForms(stem -> own.containsKey(stem) ? List.of(own.get(stem)) : List.of()).of(word);
+        return new WordForms(stem -> told(stem, own)).of(word);
     }
 
     /** Figures may be said in several ways; all of them are offered to the sound. */
@@ -141,10 +146,11 @@ public final class Pronouncer {
 
     /** The same with the project's own way first, of the word or of one that it is a form of. */
     public List<Pronunciation> ways(String plainWord, Map<String, Pronunciation> own) {
-        Stream<Pronunciation> told = own.containsKey(plainWord)
-                ? Stream.of(own.get(plainWord))
-                : asWritten ? Stream.empty() : formsOfOwn(plainWord, own).stream();
-        return Stream.concat(told, ways(plainWord).stream()).distinct().toList();
+        List<Pronunciation> forms = asWritten ? List.of() : formsOfOwn(plainWord, own);
+        return Stream.of(told(plainWord, own), forms, ways(plainWord))
+                .flatMap(List::stream)
+                .distinct()
+                .toList();
     }
 
     /** True when what is told of a plain word is told of another one too: it is the same, or a form of it. */

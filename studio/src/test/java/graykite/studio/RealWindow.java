@@ -82,7 +82,7 @@ abstract class RealWindow {
         }
     };
 
-    final Hand robot = new Hand();
+    final QuickRobot robot = new QuickRobot();
 
     StudioWindow window;
     Workspace workspace;

@@ -14,7 +14,7 @@ import org.testfx.service.query.PointQuery;
  * The mouse and the keyboard of the tests. TestFX's own robot goes to a place in up to two hundred steps and sleeps fifty
  * milliseconds after each act; this one goes there at once and waits for the window alone.
  */
-final class Hand extends FxRobot {
+final class QuickRobot extends FxRobot {
     /** Pixels of a step of a drag. */
     private static final double STEP = 3;
 
@@ -23,12 +23,12 @@ final class Hand extends FxRobot {
     private boolean holding;
 
     @Override
-    public Hand moveTo(PointQuery place, Motion motion) {
+    public QuickRobot moveTo(PointQuery place, Motion motion) {
         return go(place.query());
     }
 
     @Override
-    public Hand moveBy(double x, double y, Motion motion) {
+    public QuickRobot moveBy(double x, double y, Motion motion) {
         return go(where().add(x, y));
     }
 
@@ -40,7 +40,7 @@ final class Hand extends FxRobot {
      * In small steps while a button is down: the windowless system says of no movement which button is held, so that each
      * goes to what lies under the pointer, and what is dragged must have followed.
      */
-    private Hand go(Point2D to) {
+    private QuickRobot go(Point2D to) {
         Point2D from = where();
         int steps = holding ? Math.max(1, (int) Math.ceil(from.distance(to) / STEP)) : 1;
         for (int step = 1; step <= steps; step++) {
@@ -50,20 +50,20 @@ final class Hand extends FxRobot {
     }
 
     @Override
-    public Hand clickOn(PointQuery place, Motion motion, MouseButton... buttons) {
+    public QuickRobot clickOn(PointQuery place, Motion motion, MouseButton... buttons) {
         moveTo(place, motion);
         return clickOn(buttons);
     }
 
     @Override
-    public Hand clickOn(MouseButton... buttons) {
+    public QuickRobot clickOn(MouseButton... buttons) {
         mouse.pressNoWait(buttons);
         mouse.releaseNoWait(buttons);
         return rest();
     }
 
     /** Two clicks in one go: with a wait between them a busy machine would count them singly. */
-    Hand doubleClick(Point2D place) {
+    QuickRobot doubleClick(Point2D place) {
         moveTo(place);
         mouse.pressNoWait(MouseButton.PRIMARY);
         mouse.releaseNoWait(MouseButton.PRIMARY);
@@ -71,47 +71,47 @@ final class Hand extends FxRobot {
     }
 
     @Override
-    public Hand press(MouseButton... buttons) {
+    public QuickRobot press(MouseButton... buttons) {
         holding = true;
         mouse.pressNoWait(buttons);
         return rest();
     }
 
     @Override
-    public Hand release(MouseButton... buttons) {
+    public QuickRobot release(MouseButton... buttons) {
         holding = false;
         mouse.releaseNoWait(buttons);
         return rest();
     }
 
     @Override
-    public Hand press(KeyCode... pressed) {
+    public QuickRobot press(KeyCode... pressed) {
         keys.pressNoWait(pressed);
         return rest();
     }
 
     @Override
-    public Hand release(KeyCode... released) {
+    public QuickRobot release(KeyCode... released) {
         keys.releaseNoWait(released);
         return rest();
     }
 
     @Override
-    public Hand push(KeyCode... together) {
+    public QuickRobot push(KeyCode... together) {
         keys.pressNoWait(together);
         keys.releaseNoWait(List.of(together).reversed().toArray(KeyCode[]::new));
         return rest();
     }
 
     @Override
-    public Hand type(KeyCode... oneByOne) {
+    public QuickRobot type(KeyCode... oneByOne) {
         for (KeyCode key : oneByOne) {
             push(key);
         }
         return this;
     }
 
-    private Hand rest() {
+    private QuickRobot rest() {
         FxWork.rest();
         return this;
     }
