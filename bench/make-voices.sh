@@ -6,6 +6,8 @@
 #                                   dictionary by chance) by flite and Festival into bench/target/training, for
 #                                   "./kite bench train-boundaries"
 #   bench/make-voices.sh languages  bench/languages/*.txt by espeak-ng into bench/target/languages, for "./kite bench languages"
+#   bench/make-voices.sh common-words  frequent words of six languages with their sounds by espeak-ng into bench/target/languages, for
+#                                   "./kite bench common-words"
 #   bench/make-voices.sh words      words that people recorded one by one into bench/target/words, for "./kite bench joined"
 #   bench/make-voices.sh people     phrases that people recorded, in three languages, into bench/target/people, for "./kite bench people"
 #   bench/make-voices.sh announcements  sentences and words that people recorded for telephones, in four languages, into
@@ -31,7 +33,7 @@ voices() {
       speak voices-slow $voice "$id" "$sentence" --setf duration_stretch=1.2
       speak voices-fast $voice "$id" "$sentence" --setf duration_stretch=0.8
       cp "target/voices/$voice-$id.txt" "target/voices/$voice-$id.psdur" target/voices-mp3/
-      ffmpeg -loglevel error -y -i "target/voices/$voice-$id.wav" -b:a 64k "target/voices-mp3/$voice-$id.mp3"
+      ffmpeg -loglevel error -nostdin -y -i "target/voices/$voice-$id.wav" -b:a 64k "target/voices-mp3/$voice-$id.mp3"
     done
   done < sentences.txt
   echo "$number sentences by four voices in bench/target/voices, -slow, -fast and -mp3"
@@ -72,6 +74,34 @@ languages() {
     done < "$file"
   done
   echo "sentences in ten languages in bench/target/languages"
+}
+
+# The 2,000 most frequent words of texts in a language, each with how often it stands there and how espeak-ng says it:
+# sayings (Debian's fortunes-*) and, in French, manuals.
+common_words() {
+  local language voice package folder out
+  mkdir -p target/languages
+  for language in fr de es it pl pt; do
+    voice=$language
+    case $language in
+      fr) package=manpages-fr ;;
+      pt) package=fortunes-br voice=pt-br ;;
+      es) package=fortunes-es voice=es-419 ;;
+      *) package=fortunes-$language ;;
+    esac
+    folder=$(mktemp -d)
+    (cd "$folder" && apt-get download "$package" && dpkg-deb -x "$package"_*.deb .)
+    out=target/languages/$language-words
+    find "$folder" -type f \( -path '*games/fortunes*' -o -path '*/man/*' \) ! -name '*.dat' -print0 |
+      xargs -0 zcat -f | iconv -c -f utf-8 -t utf-8 | sed "s/’/'/g; /^[.']/d; s/\\\\[^ ]*//g" |
+      LC_ALL=C.UTF-8 grep -oE "[[:alpha:]]+('[[:alpha:]]+)*" | LC_ALL=C.UTF-8 sed 's/.*/\L&/' |
+      sort | uniq -c | sort -k1,1nr -k2 | awk 'length($2) > 1 && n++ < 2000 { print $2 "\t" $1 }' > "$out.counts"
+    cut -f 1 "$out.counts" | sed 's/$/./' > "$folder/words"
+    espeak-ng -v "$voice" -q --ipa -f "$folder/words" | sed 's/^ *//; /^$/d' > "$folder/ipa"
+    paste "$out.counts" "$folder/ipa" > "$out.tsv"
+    rm -r "$folder" "$out.counts"
+  done
+  echo "common words of six languages in bench/target/languages"
 }
 
 words() {
@@ -138,8 +168,9 @@ case "${1:-voices}" in
   voices) voices ;;
   training) training ;;
   languages) languages ;;
+  common-words) common_words ;;
   words) words ;;
   people) people ;;
   announcements) announcements ;;
-  *) echo "make-voices.sh [voices | training | languages | words | people | announcements]" >&2; exit 2 ;;
+  *) echo "make-voices.sh [voices | training | languages | common-words | words | people | announcements]" >&2; exit 2 ;;
 esac

@@ -26,6 +26,8 @@ public final class Bench {
             case "doubts" -> PlantedWords.print(voices, 0.1, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
             case "languages" ->
                 Languages.print(Path.of(arguments.length > 1 ? arguments[1] : "bench/target/languages"));
+            case "common-words" ->
+                CommonWords.print(Path.of(arguments.length > 1 ? arguments[1] : "bench/target/languages"));
             case "joined" ->
                 JoinedWords.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/words"),

@@ -50,7 +50,7 @@ final class Languages {
         double fit = 0;
         for (Path file : sounds) {
             String stem = file.toString().replace(".wav", "");
-            List<Phone> truth = truth(Files.readString(Path.of(stem + ".ipa")));
+            List<Phone> truth = phonesOf(Files.readString(Path.of(stem + ".ipa")));
             Sound sound = SoundReader.read(file, Progress.none());
             Script script = Script.of(Files.readString(Path.of(stem + ".txt")));
             Timing read = reader.read(sound, script, Progress.none());
@@ -81,7 +81,8 @@ final class Languages {
                 100 * fit / words);
     }
 
-    private static List<Phone> truth(String ipa) {
+    /** The phones of what espeak-ng prints. */
+    static List<Phone> phonesOf(String ipa) {
         return Ipa.read(ipa.replaceAll("[\\p{Cf}|_,;]", "").replace("ɪ̯", "j")).phones();
     }
 

@@ -79,6 +79,47 @@ class LetterRulesTest {
         assertTrue(ways(language, word).contains(phones), word + " is said " + ways(language, word));
     }
 
+    /** Small and common words, which rules for long ones get wrong first (any dictionary of these languages). */
+    @ParameterizedTest
+    @CsvSource({
+        "fr, c'est, S EH",
+        "fr, aujourd'hui, OW ZH UW R D W IY",
+        "fr, d'un, D ER",
+        "fr, l'exemple, L EH G Z AA P L",
+        "fr, monsieur, M AH S Y ER",
+        "fr, femme, F AA M",
+        "fr, ville, V IY L",
+        "fr, envoyer, AA V W AY EY",
+        "fr, recherche, R AH SH EH R SH",
+        "fr, meilleur, M EH Y ER R",
+        "de, geht, G EY T",
+        "de, gehört, G AH HH ER AH T",
+        "de, beim, B AY M",
+        "de, besser, B EH S AH",
+        "de, bestehen, B AH SH T EY AH N",
+        "de, der, D EY AH",
+        "de, jedem, Y EY D AH M",
+        "de, werden, V EH R D AH N",
+        "de, findet, F IH N D AH T",
+        "de, richtig, R IH HH T IH HH",
+        "de, wachsen, V AA K S AH N",
+        "de, machst, M AA HH S T",
+        "it, c'era, CH EY R AA",
+        "es, excelente, EY K S EY L EY N T EY",
+        "pt, com, K OW",
+        "pt, também, T AA M B EY Y"
+    })
+    void commonWordsAreSaidRight(String language, String word, String phones) {
+        assertEquals(phones, ways(language, word).getFirst());
+    }
+
+    /** A vowel that follows may call for the last consonant of a small word in French: the sound decides. */
+    @ParameterizedTest
+    @CsvSource({"vous, V UW, V UW Z", "est, EH, EH T", "on, AO, AO N", "grand, G R AA, G R AA T"})
+    void lastConsonantsAreLent(String word, String alone, String lent) {
+        assertEquals(List.of(alone, lent), ways("fr", word));
+    }
+
     /** What is written with dots, or in capitals without a vowel, is spelt; other capitals are words. */
     @ParameterizedTest
     @CsvSource({
