@@ -12,6 +12,7 @@
 #   bench/make-voices.sh people     phrases that people recorded, in three languages, into bench/target/people, for "./kite bench people"
 #   bench/make-voices.sh announcements  sentences and words that people recorded for telephones, in four languages, into
 #                                   bench/target/announcements, for "./kite bench people", "joined" and "doubts"
+#   bench/make-voices.sh actors     lines that Dutch actors speak into bench/target/actors, for "./kite bench inexact"
 # Needs Debian's flite, sox and ffmpeg, for training festival with festvox-kdlpc16k and festvox-us-slt-hts, and espeak-ng.
 set -euo pipefail
 cd "$(dirname "$0")"
@@ -164,6 +165,29 @@ announcements() {
   echo "announcements in bench/target/announcements"
 }
 
+# Lines that Dutch actors speak in a game, with effects and exclamations, each with its words (Debian's fillets-ng-data-nl and
+# fillets-ng-data, GPL 2+; nothing is trained on them).
+actors() {
+  local folder room script sound name line
+  folder=$(mktemp -d)
+  (cd "$folder" && apt-get download fillets-ng-data fillets-ng-data-nl &&
+    for package in fillets-ng-data*.deb; do dpkg-deb -x "$package" .; done)
+  mkdir -p target/actors/nl
+  for script in "$folder"/usr/share/games/fillets-ng/script/*/dialogs_nl.lua; do
+    room=$(basename "$(dirname "$script")")
+    sed -n 's/^dialogId("\([^"]*\)".*/\1/p; s/^dialogStr("\(.*\)")$/\t\1/p' "$script" | sed '/^\t/!{N;s/\n//}' |
+      while IFS=$'\t' read -r name line; do
+        sound="$folder/usr/share/games/fillets-ng/sound/$room/nl/$name.ogg"
+        case "$line" in "" | *[0-9\\]*) continue ;; esac
+        if [ ! -f "$sound" ]; then continue; fi
+        cp "$sound" "target/actors/nl/$room-$name.ogg"
+        printf '%s\n' "$line" > "target/actors/nl/$room-$name.txt"
+      done
+  done
+  rm -r "$folder"
+  echo "lines by actors in bench/target/actors"
+}
+
 case "${1:-voices}" in
   voices) voices ;;
   training) training ;;
@@ -172,5 +196,6 @@ case "${1:-voices}" in
   words) words ;;
   people) people ;;
   announcements) announcements ;;
-  *) echo "make-voices.sh [voices | training | languages | common-words | words | people | announcements]" >&2; exit 2 ;;
+  actors) actors ;;
+  *) echo "make-voices.sh [voices | training | languages | common-words | words | people | announcements | actors]" >&2; exit 2 ;;
 esac

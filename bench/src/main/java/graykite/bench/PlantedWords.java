@@ -40,7 +40,7 @@ final class PlantedWords {
      * @param every which of the recordings are read: each so-and-so-manieth
      */
     static void print(Path folder, double share, int every) throws IOException {
-        Reader reader = Reader.shipped();
+        Reader reader = Recorded.reader(folder);
         List<Exact> lines = lines(folder, every);
         List<String> others = lines.stream()
                 .flatMap(l -> l.words.stream())

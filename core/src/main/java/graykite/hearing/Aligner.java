@@ -39,38 +39,44 @@ final class Aligner {
     /** How a path came to be in a node. */
     private record Trace(int node, int frame, float score, Trace before) {}
 
-    /**
-     * What a frame of unscripted sound costs against the best that phones without words can explain, and what it costs to
-     * begin one and to pass over a word. Chosen so that exact scripts lose no word and wrong words give way (bench:
-     * InexactScripts).
-     */
-    private static final float UNSCRIPTED_FRAME = 2;
-
-    private static final float UNSCRIPTED_START = -10;
-    private static final float WORD_MISSING = -8;
-
     /** What a pause within the script costs: real ones are long and outweigh it, closures and noise are not. */
     private static final float PAUSE_START = -20;
 
     private final SpeechModel model;
     private final PhoneGrammar grammar;
+    private final Tongue tongue;
 
-    Aligner(SpeechModel model, PhoneGrammar grammar) {
+    Aligner(SpeechModel model, PhoneGrammar grammar, Tongue tongue) {
         this.model = model;
         this.grammar = grammar;
+        this.tongue = tongue;
     }
 
     /**
-     * Aligns all words.
+     * Aligns all words, each of them taken as said and nothing else.
      *
      * @param pins times that are given
-     * @param strict true when every word is taken as said and nothing else
      * @return empty when the sound is too short for the words, or the pins leave them no room
      */
-    Optional<Found> align(Features features, List<WordChoice> words, Pins pins, boolean strict, Progress progress) {
-        AlignmentGraph graph = new AlignmentGraph(model, words, strict);
+    Optional<Found> align(Features features, List<WordChoice> words, Pins pins, Progress progress) {
+        return align(new AlignmentGraph(model, words, true), features, pins, 0, progress);
+    }
+
+    /**
+     * Aligns words of which some may not have been said, and sound that none of them explains.
+     *
+     * @param allowance what is forgiven of words, a step of 10 ms, before sound is taken for unscripted
+     * @return empty when the sound is too short, or the pins leave the words no room
+     */
+    Optional<Found> alignLoosely(
+            Features features, List<WordChoice> words, Pins pins, double allowance, Progress progress) {
+        return align(new AlignmentGraph(model, words, false), features, pins, allowance, progress);
+    }
+
+    private Optional<Found> align(
+            AlignmentGraph graph, Features features, Pins pins, double allowance, Progress progress) {
         for (double beam : BEAMS) {
-            Optional<Found> found = new Search(graph, features, pins, beam, true).run(progress);
+            Optional<Found> found = new Search(graph, features, pins, beam, true, allowance).run(progress);
             if (found.isPresent()) {
                 return found;
             }
@@ -81,7 +87,7 @@ final class Aligner {
     /** What is heard of a few words in a short sound, each taken as said; empty when it is too short for them. */
     Optional<List<HeardPhone>> alignBriefly(Features features, List<WordChoice> words) {
         AlignmentGraph graph = new AlignmentGraph(model, words, true);
-        return new Search(graph, features, Pins.none(), WIDE, false)
+        return new Search(graph, features, Pins.none(), WIDE, false, 0)
                 .run(Progress.none())
                 .map(Found::words);
     }
@@ -95,6 +101,7 @@ final class Aligner {
         private final Optional<PhoneLoop> loop;
         private final Optional<Ceiling> ceiling;
         private float unscripted;
+        private final float unscriptedFrame;
         private final double beam;
         private final float[] score;
         private final Trace[] trace;
@@ -106,9 +113,13 @@ final class Aligner {
         private int[] nextActive;
         private int nextCount;
 
-        /** @param judged whether it is wanted how likely the sound is at best */
-        Search(AlignmentGraph graph, Features features, Pins pins, double beam, boolean judged) {
+        /**
+         * @param judged whether it is wanted how likely the sound is at best
+         * @param allowance what is forgiven of words, a step
+         */
+        Search(AlignmentGraph graph, Features features, Pins pins, double beam, boolean judged, double allowance) {
             this.pins = pins;
+            this.unscriptedFrame = (float) (tongue.unscriptedFrame + allowance);
             this.graph = graph;
             this.nodes = graph.nodes;
             this.features = features;
@@ -155,7 +166,7 @@ final class Aligner {
         private void listen(int frame) {
             scorer.frame(frame);
             ceiling.ifPresent(c -> c.step(frame));
-            loop.ifPresent(phones -> unscripted = phones.step(frame) - UNSCRIPTED_FRAME);
+            loop.ifPresent(phones -> unscripted = phones.step(frame) - unscriptedFrame);
         }
 
         private void advance(int node, int frame) {
@@ -189,10 +200,10 @@ final class Aligner {
                 return 0;
             }
             if (here.word != HeardPhone.UNSCRIPTED) {
-                return UNSCRIPTED_START;
+                return tongue.unscriptedStart;
             }
             // From the gap before a word to the gap after it: a word that was set by hand is never passed over.
-            return pins.holds(here.index) ? NEVER : WORD_MISSING;
+            return pins.holds(here.index) ? NEVER : tongue.wordMissing;
         }
 
         private float heard(AlignmentGraph.Node node, int state) {

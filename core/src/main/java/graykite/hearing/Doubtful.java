@@ -26,15 +26,17 @@ record Doubtful(int first, int last, int from, int to) {
      * The doubtful stretches of what a strict search found.
      *
      * @param frames how many frames the sound has
+     * @param tongue that the words are in
      * @return in order of time; one that is the whole line where little of it can be believed; none when all can
      */
-    static List<Doubtful> in(Aligner.Found found, int frames) {
+    static List<Doubtful> in(Aligner.Found found, int frames, Tongue tongue) {
         List<List<HeardPhone>> words = WordFit.words(found.words());
-        Set<Integer> besideSpeech = besideSpeech(found);
+        double allowance = tongue.allowance(words, found.ceiling());
+        Set<Integer> besideSpeech = besideSpeech(found, tongue);
         List<int[]> ranges = new ArrayList<>();
         int doubted = 0;
         for (int w = 0; w < words.size(); w++) {
-            if (besideSpeech.contains(w) || WordFit.isSuspicious(words.get(w), found.ceiling())) {
+            if (besideSpeech.contains(w) || WordFit.isSuspicious(words.get(w), found.ceiling(), tongue, allowance)) {
                 int first = Math.max(0, w - AROUND);
                 int last = Math.min(words.size() - 1, w + AROUND);
                 if (!ranges.isEmpty() && first <= ranges.getLast()[1] + 1) {
@@ -60,13 +62,13 @@ record Doubtful(int first, int last, int from, int to) {
     }
 
     /** The words before and after pauses that are none: something is said there that the script does not have. */
-    private static Set<Integer> besideSpeech(Aligner.Found found) {
+    private static Set<Integer> besideSpeech(Aligner.Found found, Tongue tongue) {
         Set<Integer> beside = new HashSet<>();
         int before = -1;
         for (HeardPhone phone : found.words()) {
             if (phone.word() >= 0) {
                 before = phone.word();
-            } else if (WordFit.isSpoken(phone, found.ceiling())) {
+            } else if (WordFit.isSpoken(phone, found.ceiling(), tongue)) {
                 beside.add(before);
                 beside.add(before + 1);
             }

@@ -20,7 +20,7 @@ import java.util.List;
  * @param choices the words of the script
  * @param ceiling by analysis frame, how likely the sound up to it is at best; empty when there is no script
  * @param pins what was set by hand before
- * @param foreign true for another language than that of the acoustic model
+ * @param tongue whether the words are of the language of the acoustic model
  */
 record HeardTiming(
         List<HeardPhone> heard,
@@ -28,21 +28,21 @@ record HeardTiming(
         List<WordChoice> choices,
         double[] ceiling,
         Pins pins,
-        boolean foreign) {
+        Tongue tongue) {
     HeardTiming(List<HeardPhone> heard, double[] times, List<WordChoice> choices, double[] ceiling) {
-        this(heard, times, choices, ceiling, Pins.none(), false);
+        this(heard, times, choices, ceiling, Pins.none(), Tongue.OWN);
     }
 
     HeardTiming pinned(Pins held) {
-        return new HeardTiming(heard, times, choices, ceiling, held, foreign);
+        return new HeardTiming(heard, times, choices, ceiling, held, tongue);
     }
 
-    HeardTiming spokenIn(boolean otherLanguage) {
-        return new HeardTiming(heard, times, choices, ceiling, pins, otherLanguage);
+    HeardTiming spokenIn(Tongue otherTongue) {
+        return new HeardTiming(heard, times, choices, ceiling, pins, otherTongue);
     }
 
     Timing timing(double duration) {
-        double strangeness = foreign || ceiling.length == 0 ? 0 : WordFit.strangeness(WordFit.words(heard), ceiling);
+        double strangeness = ceiling.length == 0 ? 0 : tongue.strangeness(WordFit.words(heard), ceiling);
         List<TimedWord> words = new ArrayList<>();
         List<MissingWord> missing = new ArrayList<>();
         int next = 0;
@@ -96,10 +96,8 @@ record HeardTiming(
     }
 
     private double fit(int from, int to, double strangeness) {
-        List<HeardPhone> phones = heard.subList(from, to);
-        return foreign
-                ? WordFit.foreign(phones, ceiling)
-                : WordFit.of(phones, ceiling, strangeness, isUnscripted(from - 1) || isUnscripted(to));
+        boolean beside = isUnscripted(from - 1) || isUnscripted(to);
+        return WordFit.of(heard.subList(from, to), ceiling, strangeness, beside, tongue);
     }
 
     private boolean isUnscripted(int at) {

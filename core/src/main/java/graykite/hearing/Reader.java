@@ -201,7 +201,7 @@ public final class Reader {
         progress.step(1);
         return new HeardTiming(phones, times, choices, heard.ceiling())
                 .pinned(pins)
-                .spokenIn(pronouncer.isForeign())
+                .spokenIn(tongue())
                 .timing(plain.duration());
     }
 
@@ -217,7 +217,11 @@ public final class Reader {
     }
 
     private ScriptSearch search() {
-        return new ScriptSearch(new Aligner(model, grammar), pronouncer.isForeign());
+        return new ScriptSearch(new Aligner(model, grammar, tongue()), tongue());
+    }
+
+    private Tongue tongue() {
+        return pronouncer.isForeign() ? Tongue.OTHER : Tongue.OWN;
     }
 
     private List<WordChoice> choices(Script script, Map<String, Pronunciation> own, Pins pins) {

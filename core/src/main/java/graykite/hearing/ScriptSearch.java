@@ -15,7 +15,7 @@ final class ScriptSearch {
     private static final double ELSEWHERE = 15;
 
     private final Aligner aligner;
-    private final boolean foreign;
+    private final Tongue tongue;
 
     /**
      * What was heard of a script.
@@ -25,32 +25,28 @@ final class ScriptSearch {
      */
     record Heard(List<HeardPhone> phones, double[] ceiling) {}
 
-    /** @param foreign words of another language fit too badly to be doubted: all of them are taken as said */
-    ScriptSearch(Aligner aligner, boolean foreign) {
+    /** @param tongue that the words are in: what is asked before one is doubted */
+    ScriptSearch(Aligner aligner, Tongue tongue) {
         this.aligner = aligner;
-        this.foreign = foreign;
+        this.tongue = tongue;
     }
 
     /** Hears the words, each as one of its choices. */
     Heard hear(Features features, List<WordChoice> choices, Pins given, Progress progress) {
-        Optional<Aligner.Found> exact = aligner.align(features, choices, given, true, progress.part(0, 0.5));
+        Optional<Aligner.Found> exact = aligner.align(features, choices, given, progress.part(0, 0.5));
         Pins pins = given;
         if (given.hasRooms()
-                && exact.map(f -> !Doubtful.in(f, features.frames()).isEmpty()).orElse(true)) {
+                && exact.map(f -> !Doubtful.in(f, features.frames(), tongue).isEmpty()).orElse(true)) {
             // The times of another cut of the recording are worse than none.
             Optional<Aligner.Found> anywhere =
-                    aligner.align(features, choices, given.anywhere(), true, Progress.none());
+                    aligner.align(features, choices, given.anywhere(), Progress.none());
             if (likelihood(anywhere) > likelihood(exact) + ELSEWHERE * choices.size()) {
                 exact = anywhere;
                 pins = given.anywhere();
             }
         }
-        // Words of another language fit too badly to be doubted: all of them are taken as said.
-        if (exact.isPresent() && foreign) {
-            return new Heard(exact.get().words(), exact.get().ceiling());
-        }
         Heard heard = believed(features, choices, pins, exact, progress.part(0.5, 0.85));
-        return foreign
+        return tongue == Tongue.OTHER
                 ? heard
                 : new SwallowedWords(aligner, features, choices, pins).foundIn(heard, progress.part(0.85, 1));
     }
@@ -60,13 +56,14 @@ final class ScriptSearch {
             Features features, List<WordChoice> choices, Pins pins, Optional<Aligner.Found> exact, Progress progress) {
         if (exact.isEmpty() || !pins.isEmpty()) {
             boolean sure =
-                    exact.map(f -> Doubtful.in(f, features.frames()).isEmpty()).orElse(false);
+                    exact.map(f -> Doubtful.in(f, features.frames(), tongue).isEmpty()).orElse(false);
             return sure
                     ? new Heard(exact.get().words(), exact.get().ceiling())
-                    : loosely(features, choices, pins, progress);
+                    : loosely(features, choices, pins, 0, progress);
         }
         List<HeardPhone> heard = exact.get().words();
-        List<Doubtful> stretches = Doubtful.in(exact.get(), features.frames());
+        double allowance = tongue.allowance(WordFit.words(heard), exact.get().ceiling());
+        List<Doubtful> stretches = Doubtful.in(exact.get(), features.frames(), tongue);
         for (int i = 0; i < stretches.size(); i++) {
             Doubtful stretch = stretches.get(i);
             Progress part = progress.part(i / (double) stretches.size(), (i + 1.0) / stretches.size());
@@ -74,6 +71,7 @@ final class ScriptSearch {
                     features.between(stretch.from(), stretch.to()),
                     choices.subList(stretch.first(), stretch.last() + 1),
                     pins.roomsFrom(stretch.first(), stretch.from() * HeardPhone.SECONDS_A_FRAME),
+                    allowance,
                     part);
             heard = stretch.replaced(heard, anew.phones());
         }
@@ -84,9 +82,13 @@ final class ScriptSearch {
         return found.map(f -> HeardPhone.likelihood(f.words())).orElse(Double.NEGATIVE_INFINITY);
     }
 
-    /** Hears words of which some may not have been said, and sound that they do not explain. */
-    private Heard loosely(Features features, List<WordChoice> choices, Pins pins, Progress progress) {
-        Optional<Aligner.Found> loose = aligner.align(features, choices, pins, false, progress.part(0, 0.8));
+    /**
+     * Hears words of which some may not have been said, and sound that they do not explain.
+     *
+     * @param allowance what is forgiven of words, a step
+     */
+    private Heard loosely(Features features, List<WordChoice> choices, Pins pins, double allowance, Progress progress) {
+        Optional<Aligner.Found> loose = aligner.alignLoosely(features, choices, pins, allowance, progress.part(0, 0.8));
         Aligner.Found found = loose.orElseThrow(
                 () -> new BadInput(
                         pins.isEmpty()
@@ -100,7 +102,7 @@ final class ScriptSearch {
         List<HeardPhone> tidy = HeardWords.tidy(found);
         Said said = Said.of(tidy, choices);
         // Once it is known what was said, all of it is heard again in the context of its neighbours.
-        return aligner.align(features, said.choices(), pins.on(said.original()), true, progress.part(0.8, 1))
+        return aligner.align(features, said.choices(), pins.on(said.original()), progress.part(0.8, 1))
                 .map(again -> new Heard(said.restored(again.words()), again.ceiling()))
                 .orElseGet(() -> new Heard(tidy, found.ceiling()));
     }

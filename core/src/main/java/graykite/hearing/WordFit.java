@@ -9,65 +9,33 @@ import java.util.List;
  * goodness of pronunciation), turned into a figure from 0 to 1.
  */
 final class WordFit {
-    /** Below the best by so much a step, right and wrong words are equally likely, and how fast that turns. */
-    private static final double MIDDLE = 4.1;
-    /** The same for words of a language that the acoustic model was not made for. */
-    private static final double MIDDLE_FOREIGN = 7.5;
-
+    /** How fast a word becomes likelier wrong than right around the middle ({@link Tongue#middle}). */
     private static final double SLOPE = 0.8;
     /** What right words usually are below the best, a step. */
     private static final double USUAL = 1.16;
     /** So many frames make a word certain; what shorter ones show is partly chance. */
     private static final double ENOUGH = 40;
 
-    /** What the middle one of a line's words usually is below the best, a step. */
-    private static final double USUAL_LINE = 1.6;
     /** A voice or microphone that the model fits badly is forgiven by this share, where enough words show it. */
     private static final double FORGIVEN = 0.5;
 
-    private static final int WORDS_TO_JUDGE = 5;
     /** Beside sound that nothing in the script explains a word is likelier to have been laid over something else. */
     private static final double BESIDE_UNSCRIPTED = 2.8;
-
-    /** A word that is further below the best, a step, is not believed without asking whether it was said at all. */
-    private static final double SUSPICIOUS = 3.6;
-
-    /**
-     * A pause whose sound is in all so much less likely than at best is heard anew. In exact scripts none had more than 74 on synthetic
-     * voices, and three had more than 113 on announcements by people: 121 and 125, in which nothing was found, and 242, in which there is
-     * a syllable. In a trial with words left out of those scripts the clearest had 159 to 449.
-     */
-    private static final double SPOKEN = 115;
 
     private WordFit() {}
 
     /**
-     * How far the words of a line are below the best beyond what is usual, a step: what its voice and recording are to blame for.
-     *
-     * @param words the phones of each
-     * @param ceiling by frame, how likely the sound up to it is at best
-     * @return 0 for a line of few words, or of an ordinary voice
-     */
-    static double strangeness(List<List<HeardPhone>> words, double[] ceiling) {
-        double[] all =
-                words.stream().mapToDouble(w -> below(w, ceiling)).sorted().toArray();
-        return all.length < WORDS_TO_JUDGE ? 0 : Math.max(0, all[all.length / 2] - USUAL_LINE);
-    }
-
-    /**
      * @param phones of one word, as heard
      * @param ceiling by frame, how likely the sound up to it is at best
-     * @param strangeness of the line
+     * @param strangeness of the line ({@link Tongue#strangeness})
      * @param beside true when sound that is not in the script comes right before or after
      */
-    static double of(List<HeardPhone> phones, double[] ceiling, double strangeness, boolean beside) {
+    static double of(
+            List<HeardPhone> phones, double[] ceiling, double strangeness, boolean beside, Tongue tongue) {
         double below = below(phones, ceiling) - FORGIVEN * strangeness;
-        return fit(phones, below, beside ? MIDDLE - BESIDE_UNSCRIPTED : MIDDLE);
-    }
-
-    /** The same for a word of another language than that of the acoustic model. */
-    static double foreign(List<HeardPhone> phones, double[] ceiling) {
-        return fit(phones, below(phones, ceiling), MIDDLE_FOREIGN);
+        // Only measured for the model's own language.
+        boolean likelierWrong = beside && tongue == Tongue.OWN;
+        return fit(phones, below, likelierWrong ? tongue.middle - BESIDE_UNSCRIPTED : tongue.middle);
     }
 
     private static double fit(List<HeardPhone> phones, double below, double middle) {
@@ -91,13 +59,17 @@ final class WordFit {
     }
 
     /** True when a pause can hardly be one. */
-    static boolean isSpoken(HeardPhone pause, double[] ceiling) {
-        return lack(List.of(pause), ceiling) > SPOKEN;
+    static boolean isSpoken(HeardPhone pause, double[] ceiling, Tongue tongue) {
+        return lack(List.of(pause), ceiling) > tongue.spoken;
     }
 
-    /** True when it should be asked whether a word was said at all. */
-    static boolean isSuspicious(List<HeardPhone> word, double[] ceiling) {
-        return below(word, ceiling) > SUSPICIOUS;
+    /**
+     * True when it should be asked whether a word was said at all.
+     *
+     * @param allowance what is forgiven, a step
+     */
+    static boolean isSuspicious(List<HeardPhone> word, double[] ceiling, Tongue tongue, double allowance) {
+        return below(word, ceiling) > tongue.suspicious + allowance;
     }
 
     /** The phones of each word of the script. */

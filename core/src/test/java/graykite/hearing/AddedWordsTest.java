@@ -30,7 +30,7 @@ class AddedWordsTest {
     }
 
     /** Of words left out of scripts, beside how many something is heard in their place, and beside how many the next word keeps its place. */
-    private record Added(int words, int heard, int kept) {
+    record Added(int words, int heard, int kept) {
         static final Added NONE = new Added(0, 0, 0);
 
         Added plus(Added other) {
@@ -38,16 +38,16 @@ class AddedWordsTest {
         }
 
         /** The same line with its first word left out of the script, and with its last one. */
-        static Added around(Sound sound, String text) {
+        static Added around(Reader reader, Sound sound, String text) {
             List<String> words =
                     Script.of(text).words().stream().map(Script.Word::written).toList();
             Timing exact = reader.read(sound, Script.of(text), Progress.none());
             assertEquals(words.size(), exact.words().size(), "an exact script loses and gains nothing: " + text);
             int last = words.size() - 1;
-            return left(sound, exact, words, 0, 1).plus(left(sound, exact, words, last, last - 1));
+            return left(reader, sound, exact, words, 0, 1).plus(left(reader, sound, exact, words, last, last - 1));
         }
 
-        private static Added left(Sound sound, Timing exact, List<String> words, int out, int next) {
+        private static Added left(Reader reader, Sound sound, Timing exact, List<String> words, int out, int next) {
             List<String> others = new ArrayList<>(words);
             others.remove(out);
             Timing read = reader.read(sound, Script.of(String.join(" ", others)), Progress.none());
@@ -69,7 +69,7 @@ class AddedWordsTest {
     void wordsAroundTheScriptAreHeard() {
         Added all = Added.NONE;
         for (String text : SAID) {
-            all = all.plus(Added.around(SimulatedVoice.speak(text).sound(), text));
+            all = all.plus(Added.around(reader, SimulatedVoice.speak(text).sound(), text));
         }
         // Without looking for them, 6 of 8 are heard.
         assertEquals(8, all.words);
@@ -81,7 +81,7 @@ class AddedWordsTest {
     void peoplesWordsToo() throws Exception {
         Added all = Added.NONE;
         for (Recordings.Spoken line : Recordings.people()) {
-            all = all.plus(Added.around(line.sound(), line.text()));
+            all = all.plus(Added.around(reader, line.sound(), line.text()));
         }
         // Without looking for them, 5 of 10 are heard, and 4 have their neighbours in place.
         assertEquals(10, all.words);

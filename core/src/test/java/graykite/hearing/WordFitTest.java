@@ -34,22 +34,22 @@ class WordFitTest {
         List<HeardPhone> two =
                 List.of(new HeardPhone(0, 0, 0, Phone.AA, 10, 20, -10), new HeardPhone(0, 0, 1, Phone.B, 20, 30, -20));
         assertEquals(3, WordFit.below(two, CEILING), 1e-9);
-        assertTrue(WordFit.isSuspicious(word(0, 10, 40, 3.61), CEILING));
-        assertFalse(WordFit.isSuspicious(word(0, 10, 40, 3.59), CEILING));
+        assertTrue(WordFit.isSuspicious(word(0, 10, 40, 3.61), CEILING, Tongue.OWN, 0));
+        assertFalse(WordFit.isSuspicious(word(0, 10, 40, 3.59), CEILING, Tongue.OWN, 0));
     }
 
     /** Half and half: a long word 4.1 below, a short one only when further, 1.3 beside strange sound, 7.5 in another language. */
     @Test
     void evenOdds() {
-        assertEquals(0.5, WordFit.of(word(0, 10, 40, 4.1), CEILING, 0, false), 1e-9);
-        assertEquals(0.5, WordFit.of(word(0, 10, 160, 4.1), CEILING, 0, false), 1e-9);
+        assertEquals(0.5, WordFit.of(word(0, 10, 40, 4.1), CEILING, 0, false, Tongue.OWN), 1e-9);
+        assertEquals(0.5, WordFit.of(word(0, 10, 160, 4.1), CEILING, 0, false, Tongue.OWN), 1e-9);
         // A quarter of the frames is half as certain: it counts half of what is beyond the usual 1.16.
-        assertEquals(0.5, WordFit.of(word(0, 10, 10, 1.16 + 2 * (4.1 - 1.16)), CEILING, 0, false), 1e-9);
-        assertEquals(0.5, WordFit.of(word(0, 10, 40, 1.3), CEILING, 0, true), 1e-9);
-        assertEquals(0.5, WordFit.foreign(word(0, 10, 40, 7.5), CEILING), 1e-9);
+        assertEquals(0.5, WordFit.of(word(0, 10, 10, 1.16 + 2 * (4.1 - 1.16)), CEILING, 0, false, Tongue.OWN), 1e-9);
+        assertEquals(0.5, WordFit.of(word(0, 10, 40, 1.3), CEILING, 0, true, Tongue.OWN), 1e-9);
+        assertEquals(0.5, WordFit.of(word(0, 10, 40, 6), CEILING, 0, false, Tongue.OTHER), 1e-9);
         // Half of what the whole line is strange by is forgiven.
-        assertEquals(0.5, WordFit.of(word(0, 10, 40, 4.1 + 0.7), CEILING, 1.4, false), 1e-9);
-        assertEquals(1 / (1 + Math.E), WordFit.of(word(0, 10, 40, 4.9), CEILING, 0, false), 1e-9);
+        assertEquals(0.5, WordFit.of(word(0, 10, 40, 4.1 + 0.7), CEILING, 1.4, false, Tongue.OWN), 1e-9);
+        assertEquals(1 / (1 + Math.E), WordFit.of(word(0, 10, 40, 4.9), CEILING, 0, false, Tongue.OWN), 1e-9);
     }
 
     private static double strangeness(double... below) {
@@ -57,7 +57,7 @@ class WordFitTest {
         for (int w = 0; w < below.length; w++) {
             words.add(word(w, 40 * w, 40, below[w]));
         }
-        return WordFit.strangeness(words, CEILING);
+        return Tongue.OWN.strangeness(words, CEILING);
     }
 
     @Test
@@ -100,7 +100,7 @@ class WordFitTest {
         for (int w = 0; w < count; w++) {
             heard.addAll(word(w, 40 * w, 40, Arrays.asList(wrong).contains(w) ? 5 : 1));
         }
-        return Doubtful.in(new Aligner.Found(heard, List.of(), CEILING), 40 * count + 17);
+        return Doubtful.in(new Aligner.Found(heard, List.of(), CEILING), 40 * count + 17, Tongue.OWN);
     }
 
     @Test
@@ -132,12 +132,12 @@ class WordFitTest {
                 heard.addAll(word(w, from, 40, 1));
             }
             heard.add(place, new HeardPhone(HeardPhone.PAUSE, 0, 0, Phone.SIL, 40 * place, 40 * place + 60, -116));
-            List<Doubtful> stretches = Doubtful.in(new Aligner.Found(heard, List.of(), CEILING), 900);
+            List<Doubtful> stretches = Doubtful.in(new Aligner.Found(heard, List.of(), CEILING), 900, Tongue.OWN);
             assertEquals(1, stretches.size());
             Doubtful stretch = stretches.getFirst();
             assertTrue(stretch.from() <= 40 * place && stretch.to() >= 40 * place + 60, place + ": " + stretch);
             heard.set(place, new HeardPhone(HeardPhone.PAUSE, 0, 0, Phone.SIL, 40 * place, 40 * place + 60, -114));
-            assertEquals(List.of(), Doubtful.in(new Aligner.Found(heard, List.of(), CEILING), 900));
+            assertEquals(List.of(), Doubtful.in(new Aligner.Found(heard, List.of(), CEILING), 900, Tongue.OWN));
         }
     }
 
