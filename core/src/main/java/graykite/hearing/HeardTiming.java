@@ -23,12 +23,7 @@ import java.util.List;
  * @param tongue whether the words are of the language of the acoustic model
  */
 record HeardTiming(
-        List<HeardPhone> heard,
-        double[] times,
-        List<WordChoice> choices,
-        double[] ceiling,
-        Pins pins,
-        Tongue tongue) {
+        List<HeardPhone> heard, double[] times, List<WordChoice> choices, double[] ceiling, Pins pins, Tongue tongue) {
     HeardTiming(List<HeardPhone> heard, double[] times, List<WordChoice> choices, double[] ceiling) {
         this(heard, times, choices, ceiling, Pins.none(), Tongue.OWN);
     }

@@ -36,10 +36,10 @@ final class ScriptSearch {
         Optional<Aligner.Found> exact = aligner.align(features, choices, given, progress.part(0, 0.5));
         Pins pins = given;
         if (given.hasRooms()
-                && exact.map(f -> !Doubtful.in(f, features.frames(), tongue).isEmpty()).orElse(true)) {
+                && exact.map(f -> !Doubtful.in(f, features.frames(), tongue).isEmpty())
+                        .orElse(true)) {
             // The times of another cut of the recording are worse than none.
-            Optional<Aligner.Found> anywhere =
-                    aligner.align(features, choices, given.anywhere(), Progress.none());
+            Optional<Aligner.Found> anywhere = aligner.align(features, choices, given.anywhere(), Progress.none());
             if (likelihood(anywhere) > likelihood(exact) + ELSEWHERE * choices.size()) {
                 exact = anywhere;
                 pins = given.anywhere();
@@ -55,8 +55,9 @@ final class ScriptSearch {
     private Heard believed(
             Features features, List<WordChoice> choices, Pins pins, Optional<Aligner.Found> exact, Progress progress) {
         if (exact.isEmpty() || !pins.isEmpty()) {
-            boolean sure =
-                    exact.map(f -> Doubtful.in(f, features.frames(), tongue).isEmpty()).orElse(false);
+            boolean sure = exact.map(
+                            f -> Doubtful.in(f, features.frames(), tongue).isEmpty())
+                    .orElse(false);
             return sure
                     ? new Heard(exact.get().words(), exact.get().ceiling())
                     : loosely(features, choices, pins, 0, progress);

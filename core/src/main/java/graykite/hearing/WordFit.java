@@ -30,8 +30,7 @@ final class WordFit {
      * @param strangeness of the line ({@link Tongue#strangeness})
      * @param beside true when sound that is not in the script comes right before or after
      */
-    static double of(
-            List<HeardPhone> phones, double[] ceiling, double strangeness, boolean beside, Tongue tongue) {
+    static double of(List<HeardPhone> phones, double[] ceiling, double strangeness, boolean beside, Tongue tongue) {
         double below = below(phones, ceiling) - FORGIVEN * strangeness;
         // Only measured for the model's own language.
         boolean likelierWrong = beside && tongue == Tongue.OWN;

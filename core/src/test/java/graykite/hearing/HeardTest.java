@@ -174,9 +174,17 @@ class HeardTest {
         assertEquals(4.1, WordFit.below(below(0, 4.1, 0), flat), 1e-9);
         assertEquals(0.5, WordFit.of(below(0, 4.1, 100), flat, 0, false, Tongue.OWN), 1e-9, "as likely right as wrong");
         assertEquals(1 / (1 + Math.exp(-2.5)), WordFit.of(below(0, 2.1, 100), flat, 0, false, Tongue.OWN), 1e-9);
-        assertEquals(0.5, WordFit.of(below(0, 1.3, 100), flat, 0, true, Tongue.OWN), 1e-9, "beside sound that nothing explains");
+        assertEquals(
+                0.5,
+                WordFit.of(below(0, 1.3, 100), flat, 0, true, Tongue.OWN),
+                1e-9,
+                "beside sound that nothing explains");
         assertEquals(0.5, WordFit.of(below(0, 6, 100), flat, 0, true, Tongue.OTHER), 1e-9);
-        assertEquals(0.5, WordFit.of(below(0, 5.1, 100), flat, 2, false, Tongue.OWN), 1e-9, "half of a strange voice is forgiven");
+        assertEquals(
+                0.5,
+                WordFit.of(below(0, 5.1, 100), flat, 2, false, Tongue.OWN),
+                1e-9,
+                "half of a strange voice is forgiven");
         assertFalse(WordFit.isSuspicious(below(0, 3.5, 0), flat, Tongue.OWN, 0));
         assertTrue(WordFit.isSuspicious(below(0, 3.7, 0), flat, Tongue.OWN, 0));
         assertFalse(WordFit.isSuspicious(below(0, 5.4, 0), flat, Tongue.OTHER, 0), "more is amiss in another language");
@@ -247,8 +255,14 @@ class HeardTest {
                 List.of(new Doubtful(2, 8, 80, 360), new Doubtful(22, 28, 880, 1160)),
                 Doubtful.in(line(30, 5, 25), 1200, Tongue.OWN));
         assertEquals(List.of(new Doubtful(2, 15, 80, 640)), Doubtful.in(line(30, 5, 12), 1200, Tongue.OWN));
-        assertEquals(List.of(new Doubtful(0, 29, 0, 1200)), Doubtful.in(line(30, 4, 13, 22), 1200, Tongue.OWN), "more than half");
-        assertEquals(List.of(new Doubtful(0, 15, 0, 640)), Doubtful.in(line(16, 8), 640, Tongue.OWN), "a short line as a whole");
+        assertEquals(
+                List.of(new Doubtful(0, 29, 0, 1200)),
+                Doubtful.in(line(30, 4, 13, 22), 1200, Tongue.OWN),
+                "more than half");
+        assertEquals(
+                List.of(new Doubtful(0, 15, 0, 640)),
+                Doubtful.in(line(16, 8), 640, Tongue.OWN),
+                "a short line as a whole");
         assertEquals(List.of(new Doubtful(5, 11, 200, 480)), Doubtful.in(line(17, 8), 680, Tongue.OWN));
     }
 

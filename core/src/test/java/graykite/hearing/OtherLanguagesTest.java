@@ -49,7 +49,9 @@ class OtherLanguagesTest {
             Pronouncer pronouncer = Pronouncer.of(language);
             for (String word : sentence.split(" ")) {
                 // The voice spells letters that it does not know, so it is given made-up words with these sounds.
-                own.put("graykite" + (char) ('a' + own.size()), pronouncer.ways(word).getFirst());
+                own.put(
+                        "graykite" + (char) ('a' + own.size()),
+                        pronouncer.ways(word).getFirst());
             }
             return SimulatedVoice.speak(String.join(" ", own.keySet()), own).sound();
         }
@@ -93,7 +95,8 @@ class OtherLanguagesTest {
             for (int w = 0; w < said.size(); w++) {
                 inPlace += w != word && inPlace(read, exact.words().get(w)) ? 1 : 0;
             }
-            return new Replaced(words + 1, pointedAt + (told ? 1 : 0), others + said.size() - 1, kept + inPlace, amissExactly);
+            return new Replaced(
+                    words + 1, pointedAt + (told ? 1 : 0), others + said.size() - 1, kept + inPlace, amissExactly);
         }
     }
 
