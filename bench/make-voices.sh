@@ -6,7 +6,7 @@
 #                                   dictionary by chance) by flite and Festival into bench/target/training, for
 #                                   "./kite bench train-boundaries"
 #   bench/make-voices.sh languages  bench/languages/*.txt by espeak-ng into bench/target/languages, for "./kite bench languages"
-#   bench/make-voices.sh common-words  frequent words of six languages with their sounds by espeak-ng into bench/target/languages, for
+#   bench/make-voices.sh common-words  frequent words of eight languages with their sounds by espeak-ng into bench/target/languages, for
 #                                   "./kite bench common-words"
 #   bench/make-voices.sh words      words that people recorded one by one into bench/target/words, for "./kite bench joined"
 #   bench/make-voices.sh people     phrases that people recorded, in three languages, into bench/target/people, for "./kite bench people"
@@ -78,13 +78,14 @@ languages() {
 }
 
 # The 2,000 most frequent words of texts in a language, each with how often it stands there and how espeak-ng says it:
-# sayings (Debian's fortunes-*) and, in French, manuals.
+# sayings (Debian's fortunes-*), in French manuals, in Dutch and Swedish what is said in a game (fillets-ng-data).
 common_words() {
   local language voice package folder out
   mkdir -p target/languages
-  for language in fr de es it pl pt; do
+  for language in fr de es it nl pl pt sv; do
     voice=$language
     case $language in
+      nl | sv) package=fillets-ng-data ;;
       fr) package=manpages-fr ;;
       pt) package=fortunes-br voice=pt-br ;;
       es) package=fortunes-es voice=es-419 ;;
@@ -93,8 +94,8 @@ common_words() {
     folder=$(mktemp -d)
     (cd "$folder" && apt-get download "$package" && dpkg-deb -x "$package"_*.deb .)
     out=target/languages/$language-words
-    find "$folder" -type f \( -path '*games/fortunes*' -o -path '*/man/*' \) ! -name '*.dat' -print0 |
-      xargs -0 zcat -f | iconv -c -f utf-8 -t utf-8 | sed "s/’/'/g; /^[.']/d; s/\\\\[^ ]*//g" |
+    find "$folder" -type f \( -path '*games/fortunes*' -o -path '*/man/*' -o -name "dialogs_$language.lua" \) ! -name '*.dat' -print0 |
+      xargs -0 zcat -f | iconv -c -f utf-8 -t utf-8 | sed "s/’/'/g; /^[.']/d; /^dialogId/d; s/^dialogStr//; s/\\\\[^ ]*//g" |
       LC_ALL=C.UTF-8 grep -oE "[[:alpha:]]+('[[:alpha:]]+)*" | LC_ALL=C.UTF-8 sed 's/.*/\L&/' |
       sort | uniq -c | sort -k1,1nr -k2 | awk 'length($2) > 1 && n++ < 2000 { print $2 "\t" $1 }' > "$out.counts"
     cut -f 1 "$out.counts" | sed 's/$/./' > "$folder/words"
@@ -102,7 +103,7 @@ common_words() {
     paste "$out.counts" "$folder/ipa" > "$out.tsv"
     rm -r "$folder" "$out.counts"
   done
-  echo "common words of six languages in bench/target/languages"
+  echo "common words of eight languages in bench/target/languages"
 }
 
 words() {

@@ -15,7 +15,7 @@ import java.util.stream.Stream;
 
 /**
  * How the rules of other languages say their most frequent words, held against espeak-ng, which has rules and lists of its own
- * (bench/make-voices.sh common-words). The rules of German and French were mended with half of such words in view.
+ * (bench/make-voices.sh common-words). The rules of German, French, Dutch and Swedish were mended with such words in view.
  */
 final class CommonWords {
     private static final MouthChart CHART = MouthChart.standard();

@@ -106,6 +106,18 @@ class LetterRulesTest {
         "de, machst, M AA HH S T",
         "it, c'era, CH EY R AA",
         "es, excelente, EY K S EY L EY N T EY",
+        "nl, wel, V EH L",
+        "nl, beter, B EY T AH R",
+        "nl, bekeken, B AH K EY K AH N",
+        "nl, ongeluk, AO N HH AH L UW K",
+        "nl, makkelijk, M AA K AH L AH K",
+        "nl, ’t, AH T",
+        "sv, när, N AE R",
+        "sv, mer, M EY R",
+        "sv, tre, T R EY",
+        "sv, som, S AO M",
+        "sv, igen, IY Y EH N",
+        "sv, försök, F ER SH ER K",
         "pt, com, K OW",
         "pt, também, T AA M B EY Y"
     })
