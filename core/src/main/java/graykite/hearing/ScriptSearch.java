@@ -54,16 +54,17 @@ final class ScriptSearch {
     /** What was heard strictly, where that can be believed; the rest is heard anew. */
     private Heard believed(
             Features features, List<WordChoice> choices, Pins pins, Optional<Aligner.Found> exact, Progress progress) {
+        double allowance = exact.map(f -> tongue.allowance(WordFit.words(f.words()), f.ceiling()))
+                .orElse(0.0);
         if (exact.isEmpty() || !pins.isEmpty()) {
             boolean sure = exact.map(
                             f -> Doubtful.in(f, features.frames(), tongue).isEmpty())
                     .orElse(false);
             return sure
                     ? new Heard(exact.get().words(), exact.get().ceiling())
-                    : loosely(features, choices, pins, 0, progress);
+                    : loosely(features, choices, pins, allowance, progress);
         }
         List<HeardPhone> heard = exact.get().words();
-        double allowance = tongue.allowance(WordFit.words(heard), exact.get().ceiling());
         List<Doubtful> stretches = Doubtful.in(exact.get(), features.frames(), tongue);
         for (int i = 0; i < stretches.size(); i++) {
             Doubtful stretch = stretches.get(i);

@@ -15,7 +15,7 @@ enum Tongue {
      * English ones 1.3, wrong ones 7 and 8. The limits were chosen on every third of those recordings and on a twelfth of lines that
      * Dutch actors speak (bench: InexactScripts, PlantedWords).
      */
-    OTHER(3.3, 3, 6, 5.5, 160, 4.2f, -12, -40);
+    OTHER(3.3, 3, 6.5, 5.5, 160, 4.2f, -12, -40);
 
     /** So far below the best, a step, is the middle one of an ordinary line's words. */
     private final double usualLine;

@@ -179,7 +179,7 @@ class HeardTest {
                 WordFit.of(below(0, 1.3, 100), flat, 0, true, Tongue.OWN),
                 1e-9,
                 "beside sound that nothing explains");
-        assertEquals(0.5, WordFit.of(below(0, 6, 100), flat, 0, true, Tongue.OTHER), 1e-9);
+        assertEquals(0.5, WordFit.of(below(0, 6.5, 100), flat, 0, true, Tongue.OTHER), 1e-9);
         assertEquals(
                 0.5,
                 WordFit.of(below(0, 5.1, 100), flat, 2, false, Tongue.OWN),

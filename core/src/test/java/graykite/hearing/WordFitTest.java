@@ -46,7 +46,7 @@ class WordFitTest {
         // A quarter of the frames is half as certain: it counts half of what is beyond the usual 1.16.
         assertEquals(0.5, WordFit.of(word(0, 10, 10, 1.16 + 2 * (4.1 - 1.16)), CEILING, 0, false, Tongue.OWN), 1e-9);
         assertEquals(0.5, WordFit.of(word(0, 10, 40, 1.3), CEILING, 0, true, Tongue.OWN), 1e-9);
-        assertEquals(0.5, WordFit.of(word(0, 10, 40, 6), CEILING, 0, false, Tongue.OTHER), 1e-9);
+        assertEquals(0.5, WordFit.of(word(0, 10, 40, 6.5), CEILING, 0, false, Tongue.OTHER), 1e-9);
         // Half of what the whole line is strange by is forgiven.
         assertEquals(0.5, WordFit.of(word(0, 10, 40, 4.1 + 0.7), CEILING, 1.4, false, Tongue.OWN), 1e-9);
         assertEquals(1 / (1 + Math.E), WordFit.of(word(0, 10, 40, 4.9), CEILING, 0, false, Tongue.OWN), 1e-9);
