@@ -20,8 +20,9 @@ record Said(List<WordChoice> choices, List<Integer> original) {
     /**
      * @param heard phones of words, of unscripted words, and pauses
      * @param script the words that were looked for
+     * @param shortWords how unscripted words may sound besides
      */
-    static Said of(List<HeardPhone> heard, List<WordChoice> script) {
+    static Said of(List<HeardPhone> heard, List<WordChoice> script, List<Pronunciation> shortWords) {
         List<WordChoice> choices = new ArrayList<>();
         List<Integer> original = new ArrayList<>();
         for (List<HeardPhone> run : WordFit.runs(heard)) {
@@ -32,7 +33,7 @@ record Said(List<WordChoice> choices, List<Integer> original) {
             } else if (word == HeardPhone.UNSCRIPTED) {
                 List<Phone> phones = run.stream().map(HeardPhone::phone).toList();
                 Set<Pronunciation> sounds = new LinkedHashSet<>(List.of(new Pronunciation(phones)));
-                sounds.addAll(ShortWords.ALL);
+                sounds.addAll(shortWords);
                 choices.add(ShortWords.unscripted(List.copyOf(sounds)));
                 original.add(HeardPhone.UNSCRIPTED);
             }

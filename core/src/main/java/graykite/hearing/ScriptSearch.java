@@ -102,7 +102,8 @@ final class ScriptSearch {
                                         choices.size())
                                 : "The pinned sounds leave no room for the words between them. Release some pins and read again."));
         List<HeardPhone> tidy = HeardWords.tidy(found);
-        Said said = Said.of(tidy, choices);
+        // Of another language no short words are known: those of English would put English mouths there.
+        Said said = Said.of(tidy, choices, tongue == Tongue.OWN ? ShortWords.ALL : List.of());
         // Once it is known what was said, all of it is heard again in the context of its neighbours.
         return aligner.align(features, said.choices(), pins.on(said.original()), progress.part(0.8, 1))
                 .map(again -> new Heard(said.restored(again.words()), again.ceiling()))

@@ -111,13 +111,15 @@ class HeardTest {
                 phone(UNKNOWN, Phone.F, 9, 12),
                 phone(UNKNOWN, Phone.OW, 12, 20),
                 phone(2, Phone.AH, 20, 30));
-        Said said = Said.of(heard, script("the fog bell"));
+        Said said = Said.of(heard, script("the fog bell"), ShortWords.ALL);
         assertEquals(List.of(1, UNKNOWN, 2), said.original());
         assertEquals("fog", said.choices().get(0).word().written());
         assertEquals(TimedWord.UNSCRIPTED, said.choices().get(1).word().written());
         assertEquals("F OW", said.choices().get(1).pronunciations().getFirst().toString());
         assertTrue(
                 said.choices().get(1).pronunciations().containsAll(ShortWords.ALL), "or it is one of the short words");
+        Said elsewhere = Said.of(heard, script("the fog bell"), List.of());
+        assertEquals(1, elsewhere.choices().get(1).pronunciations().size(), "no English words in another language");
         List<HeardPhone> again = List.of(
                 phone(0, Phone.AH, 5, 9),
                 phone(1, Phone.F, 9, 12),
