@@ -33,6 +33,7 @@ import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -384,5 +385,15 @@ class MouthWindowTest extends RealWindow {
         run(() -> window.mouthDesk().compare("standard", MouthChart.standard()));
         assertTrue(
                 robot.lookup("#chart-differences").query().lookupAll(".quiet").size() >= 3);
+        // They stay, and follow the chart, until they are closed.
+        run(() -> workspace.charts().rename("Shy", "Coy"));
+        Node differences = robot.lookup("#chart-differences").query();
+        assertTrue(
+                differences.lookupAll(".quiet").stream()
+                        .anyMatch(d -> d instanceof Label l && l.getText().contains("Coy")),
+                "the new name is listed");
+        robot.clickOn(differences.lookup(".button"));
+        assertTrue(robot.lookup("#chart-differences").tryQuery().isEmpty());
+        assertTrue(robot.lookup("#shape-coy").tryQuery().isPresent());
     }
 }

@@ -48,6 +48,10 @@ final class ChartPane extends VBox {
     private Optional<String> shape = Optional.empty();
     private Optional<Phone> phone = Optional.empty();
     private Optional<MouthChart> built = Optional.empty();
+    private Optional<Compared> compared = Optional.empty();
+
+    /** Another chart whose differences are listed. */
+    private record Compared(String name, MouthChart chart) {}
 
     ChartPane(Workspace workspace, PoseEditor editor, ChartMenus.Files files) {
         super(6);
@@ -69,10 +73,18 @@ final class ChartPane extends VBox {
         refresh();
     }
 
-    /** Lists the differences to another chart in place of the shapes, until one goes on. */
+    /** Lists the differences to another chart in place of the shapes, until that is closed. */
     void compare(String name, MouthChart other) {
-        List<String> differences = charts.chart().differences(other);
-        VBox card = Parts.card(Parts.heading("Compared with " + name));
+        compared = Optional.of(new Compared(name, other));
+        listDifferences(compared.get());
+    }
+
+    private void listDifferences(Compared with) {
+        MouthChart chart = charts.chart();
+        built = Optional.of(chart);
+        menus.refresh(chart);
+        List<String> differences = chart.differences(with.chart());
+        VBox card = Parts.card(Parts.heading("Compared with " + with.name()));
         card.setId("chart-differences");
         differences.forEach(d -> card.getChildren().add(Parts.quiet(d)));
         if (differences.isEmpty()) {
@@ -80,6 +92,7 @@ final class ChartPane extends VBox {
         }
         Button close = new Button("Close");
         close.setOnAction(e -> {
+            compared = Optional.empty();
             built = Optional.empty();
             refresh();
         });
@@ -95,6 +108,12 @@ final class ChartPane extends VBox {
 
     void refresh() {
         MouthChart chart = charts.chart();
+        if (compared.isPresent()) {
+            if (!built.equals(Optional.of(chart))) {
+                listDifferences(compared.get());
+            }
+            return;
+        }
         if (drag.isDragging() || built.map(b -> b.equals(chart)).orElse(false)) {
             return;
         }
