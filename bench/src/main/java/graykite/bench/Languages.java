@@ -20,7 +20,7 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Other languages, on sentences of espeak-ng, which prints their phones (bench/make-languages.sh): how many phones of the shipped
+ * Other languages, on sentences of espeak-ng, which prints their phones (bench/make-voices.sh languages): how many phones of the shipped
  * rules, and of the sound alone, differ from those; both as phones and as mouth shapes.
  */
 final class Languages {

@@ -17,7 +17,7 @@ import java.util.stream.Stream;
 
 /**
  * What people recorded, a phrase a file, in a folder for each language: where the first word is said to begin and the last
- * one to end, against the {@link AudibleStretch} of the recording. Nothing is tuned on the languages other than English.
+ * one to end, against the {@link AudibleStretch} of the recording. No limit of an edge is tuned on the languages other than English.
  */
 final class PeopleEdges {
     private PeopleEdges() {}

@@ -46,7 +46,7 @@ final class ScriptSearch {
             }
         }
         Heard heard = believed(features, choices, pins, exact, progress.part(0.5, 0.85));
-        return tongue == Tongue.OTHER
+        return tongue.shortWords().isEmpty()
                 ? heard
                 : new SwallowedWords(aligner, features, choices, pins).foundIn(heard, progress.part(0.85, 1));
     }
@@ -102,8 +102,7 @@ final class ScriptSearch {
                                         choices.size())
                                 : "The pinned sounds leave no room for the words between them. Release some pins and read again."));
         List<HeardPhone> tidy = HeardWords.tidy(found);
-        // Of another language no short words are known: those of English would put English mouths there.
-        Said said = Said.of(tidy, choices, tongue == Tongue.OWN ? ShortWords.ALL : List.of());
+        Said said = Said.of(tidy, choices, tongue.shortWords());
         // Once it is known what was said, all of it is heard again in the context of its neighbours.
         return aligner.align(features, said.choices(), pins.on(said.original()), progress.part(0.8, 1))
                 .map(again -> new Heard(said.restored(again.words()), again.ceiling()))

@@ -1,6 +1,7 @@
 package graykite.hearing;
 
 import graykite.reading.HeardPhone;
+import graykite.text.Pronunciation;
 import java.util.List;
 
 /**
@@ -9,13 +10,29 @@ import java.util.List;
  */
 enum Tongue {
     /** The language of the model: English. */
-    OWN(1.6, 5, 4.1, 3.6, 115, 2, -10, -8),
+    OWN(
+            1.6, // usual line
+            5, // words to judge it
+            4.1, // middle
+            3.6, // suspicious
+            115, // spoken
+            2, // a frame of unscripted sound
+            -10, // its start
+            -8), // a missing word
     /**
      * Any other. Right words of people's French, Spanish and Italian announcements stay 3.3 a step below the best in the median,
      * English ones 1.3, wrong ones 7 and 8. The limits were chosen on every third of those recordings and on a twelfth of lines that
      * Dutch actors speak (bench: InexactScripts, PlantedWords).
      */
-    OTHER(3.3, 3, 6.5, 5.5, 160, 4.2f, -12, -40);
+    OTHER(
+            3.3, // usual line
+            3, // words to judge it
+            6.5, // middle
+            5.5, // suspicious
+            160, // spoken
+            4.2f, // a frame of unscripted sound
+            -12, // its start
+            -40); // a missing word
 
     /** So far below the best, a step, is the middle one of an ordinary line's words. */
     private final double usualLine;
@@ -86,7 +103,12 @@ enum Tongue {
         return Math.max(0, all[all.length / 2] - usualLine);
     }
 
-    /** What of that is forgiven, a step, before it is asked whether a word was said: nothing in the model's own language, where it is right oftener. */
+    /** How short words sound that scripts leave out; of other languages none are known, and those of English would put English mouths there. */
+    List<Pronunciation> shortWords() {
+        return this == OWN ? ShortWords.ALL : List.of();
+    }
+
+    /** What of its strangeness is forgiven, a step, before it is asked whether a word was said: nothing in the model's own language, where it is right oftener. */
     double allowance(List<List<HeardPhone>> words, double[] ceiling) {
         return this == OWN ? 0 : strangeness(words, ceiling);
     }
