@@ -6,6 +6,7 @@ import graykite.bench.proof.ProofQuality;
 import graykite.text.CmuDictionary;
 import graykite.text.LetterToSound;
 import java.nio.file.Path;
+import java.util.Arrays;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
@@ -24,6 +25,9 @@ public final class Bench {
                 InexactScripts.print(voices, 0.2, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
             case "left-out" -> LeftOutWords.print(voices, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
             case "doubts" -> PlantedWords.print(voices, 0.1, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
+            case "learn-doubts" ->
+                DoubtLearner.print(
+                        Arrays.stream(arguments).skip(1).map(Path::of).toList());
             case "languages" ->
                 Languages.print(Path.of(arguments.length > 1 ? arguments[1] : "bench/target/languages"));
             case "common-words" ->

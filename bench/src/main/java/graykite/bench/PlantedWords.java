@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.SplittableRandom;
 
 /**
  * How right the doubts of a reading are: in exact scripts words are replaced by others, and it is counted which of them are
@@ -42,10 +41,8 @@ final class PlantedWords {
     static void print(Path folder, double share, int every) throws IOException {
         Reader reader = Recorded.reader(folder);
         List<Exact> lines = lines(folder, every);
-        List<String> others = lines.stream()
-                .flatMap(l -> l.words.stream())
-                .filter(w -> w.length() > 2)
-                .toList();
+        List<String> others =
+                ReplacedWords.others(lines.stream().map(Exact::words).toList());
         PlantedWords all = new PlantedWords();
         for (Exact line : lines) {
             all.one(reader, line, others, share);
@@ -69,16 +66,10 @@ final class PlantedWords {
 
     private void one(Reader reader, Exact line, List<String> others, double share) {
         List<String> written = line.words;
-        SplittableRandom random = new SplittableRandom(written.hashCode());
         Sound sound = line.sound;
-        BitSet wrong = new BitSet();
-        List<String> words = new ArrayList<>();
-        for (int w = 0; w < written.size(); w++) {
-            String other = others.get(random.nextInt(others.size()));
-            boolean replaced = random.nextDouble() < share && !other.equalsIgnoreCase(written.get(w));
-            wrong.set(w, replaced);
-            words.add(replaced ? other : written.get(w));
-        }
+        ReplacedWords replaced = ReplacedWords.of(written, others, share);
+        BitSet wrong = replaced.wrong();
+        List<String> words = replaced.words();
         BitSet plain = doubted(reader, sound, written);
         exactRight += written.size();
         exactAccused += plain.cardinality();

@@ -3,10 +3,12 @@ package graykite.hearing;
 import graykite.base.Progress;
 import graykite.reading.HeardPhone;
 import graykite.reading.Pins;
+import graykite.text.Phone;
 import graykite.text.WordChoice;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -27,6 +29,9 @@ final class Aligner {
     /** Short sounds of fast speech pass over a state. */
     private static final float SKIP = (float) Math.log(0.03);
 
+    /** What it costs a step that a phone sounds like another. */
+    private static final float ALIKE = 1;
+
     private static final float NEVER = Float.NEGATIVE_INFINITY;
 
     /**
@@ -45,8 +50,11 @@ final class Aligner {
     private final SpeechModel model;
     private final PhoneGrammar grammar;
     private final Tongue tongue;
+    private final Map<Phone, List<Phone>> alike;
 
-    Aligner(SpeechModel model, PhoneGrammar grammar, Tongue tongue) {
+    /** @param alike phones of the words' language that may sound like others of the model's */
+    Aligner(SpeechModel model, PhoneGrammar grammar, Tongue tongue, Map<Phone, List<Phone>> alike) {
+        this.alike = alike;
         this.model = model;
         this.grammar = grammar;
         this.tongue = tongue;
@@ -59,24 +67,24 @@ final class Aligner {
      * @return empty when the sound is too short for the words, or the pins leave them no room
      */
     Optional<Found> align(Features features, List<WordChoice> words, Pins pins, Progress progress) {
-        return align(new AlignmentGraph(model, words, true), features, pins, 0, progress);
+        return align(new AlignmentGraph(model, words, alike, true), features, pins, Looseness.none(), progress);
     }
 
     /**
      * Aligns words of which some may not have been said, and sound that none of them explains.
      *
-     * @param allowance what is forgiven of words, a step of 10 ms, before sound is taken for unscripted
+     * @param looseness with which they are looked for
      * @return empty when the sound is too short, or the pins leave the words no room
      */
     Optional<Found> alignLoosely(
-            Features features, List<WordChoice> words, Pins pins, double allowance, Progress progress) {
-        return align(new AlignmentGraph(model, words, false), features, pins, allowance, progress);
+            Features features, List<WordChoice> words, Pins pins, Looseness looseness, Progress progress) {
+        return align(new AlignmentGraph(model, words, alike, false), features, pins, looseness, progress);
     }
 
     private Optional<Found> align(
-            AlignmentGraph graph, Features features, Pins pins, double allowance, Progress progress) {
+            AlignmentGraph graph, Features features, Pins pins, Looseness looseness, Progress progress) {
         for (double beam : BEAMS) {
-            Optional<Found> found = new Search(graph, features, pins, beam, true, allowance).run(progress);
+            Optional<Found> found = new Search(graph, features, pins, beam, true, looseness).run(progress);
             if (found.isPresent()) {
                 return found;
             }
@@ -86,8 +94,8 @@ final class Aligner {
 
     /** What is heard of a few words in a short sound, each taken as said; empty when it is too short for them. */
     Optional<List<HeardPhone>> alignBriefly(Features features, List<WordChoice> words) {
-        AlignmentGraph graph = new AlignmentGraph(model, words, true);
-        return new Search(graph, features, Pins.none(), WIDE, false, 0)
+        AlignmentGraph graph = new AlignmentGraph(model, words, alike, true);
+        return new Search(graph, features, Pins.none(), WIDE, false, Looseness.none())
                 .run(Progress.none())
                 .map(Found::words);
     }
@@ -97,6 +105,7 @@ final class Aligner {
         private final AlignmentGraph graph;
         private final Features features;
         private final Pins pins;
+        private final Looseness looseness;
         private final Scorer scorer;
         private final Optional<PhoneLoop> loop;
         private final Optional<Ceiling> ceiling;
@@ -115,11 +124,12 @@ final class Aligner {
 
         /**
          * @param judged whether it is wanted how likely the sound is at best
-         * @param allowance what is forgiven of words, a step
+         * @param looseness with which words are looked for
          */
-        Search(AlignmentGraph graph, Features features, Pins pins, double beam, boolean judged, double allowance) {
+        Search(AlignmentGraph graph, Features features, Pins pins, double beam, boolean judged, Looseness looseness) {
+            this.looseness = looseness;
             this.pins = pins;
-            this.unscriptedFrame = (float) (tongue.unscriptedFrame + allowance);
+            this.unscriptedFrame = (float) (tongue.unscriptedFrame + looseness.allowance());
             this.graph = graph;
             this.nodes = graph.nodes;
             this.features = features;
@@ -203,14 +213,18 @@ final class Aligner {
                 return tongue.unscriptedStart;
             }
             // From the gap before a word to the gap after it: a word that was set by hand is never passed over.
-            return pins.holds(here.index) ? NEVER : tongue.wordMissing;
+            return pins.holds(here.index) ? NEVER : (float) looseness.missing()[here.index];
         }
 
         private float heard(AlignmentGraph.Node node, int state) {
             if (node.word == HeardPhone.UNSCRIPTED) {
                 return unscripted;
             }
-            return 0.5f * (scorer.score(node.senones[state]) + scorer.score(node.plain[state]));
+            float best = 0.5f * (scorer.score(node.senones[state]) + scorer.score(node.plain[state]));
+            for (int[] other : node.alike) {
+                best = Math.max(best, scorer.score(other[state]) - ALIKE);
+            }
+            return best;
         }
 
         private void enter(int node, int frame, float value, Trace before) {

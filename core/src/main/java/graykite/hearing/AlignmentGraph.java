@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -25,16 +26,19 @@ final class AlignmentGraph {
         final int[] senones;
         /** The senones of the phone without context: they place boundaries better, and are averaged in. */
         final int[] plain;
+        /** Those of other phones that this one may sound like. */
+        final List<int[]> alike;
 
         int[] next = new int[0];
 
-        Node(int word, int variant, int index, Phone phone, int[] senones, int[] plain) {
+        Node(int word, int variant, int index, Phone phone, int[] senones, int[] plain, List<int[]> alike) {
             this.word = word;
             this.variant = variant;
             this.index = index;
             this.phone = phone;
             this.senones = senones;
             this.plain = plain;
+            this.alike = alike;
         }
     }
 
@@ -49,12 +53,18 @@ final class AlignmentGraph {
 
     private final SpeechModel model;
     private final List<WordChoice> words;
+    private final Map<Phone, List<Phone>> alike;
     private final int silence;
 
     /** True when there is no way round a word and nothing but pauses between them. */
     final boolean strict;
 
-    AlignmentGraph(SpeechModel model, List<WordChoice> words, boolean strict) {
+    /**
+     * @param alike phones of the words' language that may sound like others of the model's
+     * @param strict whether every word must be heard, and nothing else
+     */
+    AlignmentGraph(SpeechModel model, List<WordChoice> words, Map<Phone, List<Phone>> alike, boolean strict) {
+        this.alike = alike;
         this.strict = strict;
         this.model = model;
         this.words = words;
@@ -155,7 +165,11 @@ final class AlignmentGraph {
     private int add(int word, int variant, int index, Phone phone, Phone left, Phone right, char position) {
         int[] senones = model.senones(
                 model.baseOf(phone.name()), model.baseOf(left.name()), model.baseOf(right.name()), position);
-        nodes.add(new Node(word, variant, index, phone, senones, model.plainSenones(model.baseOf(phone.name()))));
+        List<int[]> others = alike.getOrDefault(phone, List.of()).stream()
+                .map(p -> model.plainSenones(model.baseOf(p.name())))
+                .toList();
+        nodes.add(
+                new Node(word, variant, index, phone, senones, model.plainSenones(model.baseOf(phone.name())), others));
         return nodes.size() - 1;
     }
 
@@ -164,7 +178,7 @@ final class AlignmentGraph {
         if (strict) {
             return pause;
         }
-        nodes.add(new Node(HeardPhone.UNSCRIPTED, 0, gap, Phone.SIL, new int[0], new int[0]));
+        nodes.add(new Node(HeardPhone.UNSCRIPTED, 0, gap, Phone.SIL, new int[0], new int[0], List.of()));
         int other = nodes.size() - 1;
         link(pause, other);
         link(other, pause);
@@ -172,8 +186,14 @@ final class AlignmentGraph {
     }
 
     private int pause() {
-        nodes.add(
-                new Node(HeardPhone.PAUSE, 0, 0, Phone.SIL, model.plainSenones(silence), model.plainSenones(silence)));
+        nodes.add(new Node(
+                HeardPhone.PAUSE,
+                0,
+                0,
+                Phone.SIL,
+                model.plainSenones(silence),
+                model.plainSenones(silence),
+                List.of()));
         return nodes.size() - 1;
     }
 

@@ -26,17 +26,16 @@ record Doubtful(int first, int last, int from, int to) {
      * The doubtful stretches of what a strict search found.
      *
      * @param frames how many frames the sound has
-     * @param tongue that the words are in
+     * @param fit of the line
      * @return in order of time; one that is the whole line where little of it can be believed; none when all can
      */
-    static List<Doubtful> in(Aligner.Found found, int frames, Tongue tongue) {
+    static List<Doubtful> in(Aligner.Found found, int frames, LineFit fit) {
         List<List<HeardPhone>> words = WordFit.words(found.words());
-        double allowance = tongue.allowance(words, found.ceiling());
-        Set<Integer> besideSpeech = besideSpeech(found, tongue);
+        Set<Integer> besideSpeech = besideSpeech(found, fit);
         List<int[]> ranges = new ArrayList<>();
         int doubted = 0;
         for (int w = 0; w < words.size(); w++) {
-            if (besideSpeech.contains(w) || WordFit.isSuspicious(words.get(w), found.ceiling(), tongue, allowance)) {
+            if (besideSpeech.contains(w) || fit.isSuspicious(words.get(w))) {
                 int first = Math.max(0, w - AROUND);
                 int last = Math.min(words.size() - 1, w + AROUND);
                 if (!ranges.isEmpty() && first <= ranges.getLast()[1] + 1) {
@@ -62,13 +61,13 @@ record Doubtful(int first, int last, int from, int to) {
     }
 
     /** The words before and after pauses that are none: something is said there that the script does not have. */
-    private static Set<Integer> besideSpeech(Aligner.Found found, Tongue tongue) {
+    private static Set<Integer> besideSpeech(Aligner.Found found, LineFit fit) {
         Set<Integer> beside = new HashSet<>();
         int before = -1;
         for (HeardPhone phone : found.words()) {
             if (phone.word() >= 0) {
                 before = phone.word();
-            } else if (WordFit.isSpoken(phone, found.ceiling(), tongue)) {
+            } else if (fit.isSpoken(phone)) {
                 beside.add(before);
                 beside.add(before + 1);
             }

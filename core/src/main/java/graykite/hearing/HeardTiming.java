@@ -37,7 +37,7 @@ record HeardTiming(
     }
 
     Timing timing(double duration) {
-        double strangeness = ceiling.length == 0 ? 0 : tongue.strangeness(WordFit.words(heard), ceiling);
+        LineFit fit = new LineFit(heard, ceiling, tongue);
         List<TimedWord> words = new ArrayList<>();
         List<MissingWord> missing = new ArrayList<>();
         int next = 0;
@@ -66,7 +66,7 @@ record HeardTiming(
                     choice.word().mark(),
                     phones(from, i),
                     choice.guessed(),
-                    fit(from, i, strangeness)));
+                    fit.of(heard.subList(from, i), isUnscripted(from - 1) || isUnscripted(i))));
         }
         while (next < choices.size()) {
             missing.add(missing(next++, words.size()));
@@ -88,11 +88,6 @@ record HeardTiming(
             phones.add(new TimedPhone(part.phone(), times[i], times[i + 1], pinned));
         }
         return phones;
-    }
-
-    private double fit(int from, int to, double strangeness) {
-        boolean beside = isUnscripted(from - 1) || isUnscripted(to);
-        return WordFit.of(heard.subList(from, to), ceiling, strangeness, beside, tongue);
     }
 
     private boolean isUnscripted(int at) {

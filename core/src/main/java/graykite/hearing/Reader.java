@@ -177,6 +177,26 @@ public final class Reader {
                 .phones();
     }
 
+    /**
+     * What can be seen of whether each word of a script was said, when all are laid into the sound in any case.
+     *
+     * @return none when the sound is too short for the words
+     */
+    public List<WordSigns> signs(Sound sound, Script script, Progress progress) {
+        Sound plain = plain(sound);
+        return aligner()
+                .align(
+                        Features.of(plain, NoiseFloor.of(plain)),
+                        choices(script, Map.of(), Pins.none()),
+                        Pins.none(),
+                        progress)
+                .map(found -> {
+                    LineFit fit = new LineFit(found.words(), found.ceiling(), tongue());
+                    return WordFit.words(found.words()).stream().map(fit::signs).toList();
+                })
+                .orElse(List.of());
+    }
+
     private Timing read(Sound sound, Script script, Map<String, Pronunciation> own, Pins pins, Progress progress) {
         Sound plain = plain(sound);
         return read(plain, NoiseFloor.of(plain), script, own, pins, progress);
@@ -217,7 +237,11 @@ public final class Reader {
     }
 
     private ScriptSearch search() {
-        return new ScriptSearch(new Aligner(model, grammar, tongue()), tongue());
+        return new ScriptSearch(aligner(), tongue());
+    }
+
+    private Aligner aligner() {
+        return new Aligner(model, grammar, tongue(), pronouncer.alike());
     }
 
     private Tongue tongue() {

@@ -35,9 +35,7 @@ final class ScriptSearch {
     Heard hear(Features features, List<WordChoice> choices, Pins given, Progress progress) {
         Optional<Aligner.Found> exact = aligner.align(features, choices, given, progress.part(0, 0.5));
         Pins pins = given;
-        if (given.hasRooms()
-                && exact.map(f -> !Doubtful.in(f, features.frames(), tongue).isEmpty())
-                        .orElse(true)) {
+        if (given.hasRooms() && exact.map(f -> !doubtful(f, features).isEmpty()).orElse(true)) {
             // The times of another cut of the recording are worse than none.
             Optional<Aligner.Found> anywhere = aligner.align(features, choices, given.anywhere(), Progress.none());
             if (likelihood(anywhere) > likelihood(exact) + ELSEWHERE * choices.size()) {
@@ -54,18 +52,17 @@ final class ScriptSearch {
     /** What was heard strictly, where that can be believed; the rest is heard anew. */
     private Heard believed(
             Features features, List<WordChoice> choices, Pins pins, Optional<Aligner.Found> exact, Progress progress) {
-        double allowance = exact.map(f -> tongue.allowance(WordFit.words(f.words()), f.ceiling()))
-                .orElse(0.0);
-        if (exact.isEmpty() || !pins.isEmpty()) {
-            boolean sure = exact.map(
-                            f -> Doubtful.in(f, features.frames(), tongue).isEmpty())
-                    .orElse(false);
-            return sure
-                    ? new Heard(exact.get().words(), exact.get().ceiling())
-                    : loosely(features, choices, pins, allowance, progress);
+        if (exact.isEmpty()) {
+            return loosely(features, choices, pins, Looseness.unknown(choices.size(), tongue), progress);
         }
-        List<HeardPhone> heard = exact.get().words();
-        List<Doubtful> stretches = Doubtful.in(exact.get(), features.frames(), tongue);
+        Aligner.Found found = exact.get();
+        LineFit fit = fit(found);
+        List<List<HeardPhone>> words = WordFit.words(found.words());
+        List<Doubtful> stretches = Doubtful.in(found, features.frames(), fit);
+        if (!pins.isEmpty() && !stretches.isEmpty()) {
+            return loosely(features, choices, pins, Looseness.of(fit, words), progress);
+        }
+        List<HeardPhone> heard = found.words();
         for (int i = 0; i < stretches.size(); i++) {
             Doubtful stretch = stretches.get(i);
             Progress part = progress.part(i / (double) stretches.size(), (i + 1.0) / stretches.size());
@@ -73,24 +70,29 @@ final class ScriptSearch {
                     features.between(stretch.from(), stretch.to()),
                     choices.subList(stretch.first(), stretch.last() + 1),
                     pins.roomsFrom(stretch.first(), stretch.from() * HeardPhone.SECONDS_A_FRAME),
-                    allowance,
+                    Looseness.of(fit, words.subList(stretch.first(), stretch.last() + 1)),
                     part);
             heard = stretch.replaced(heard, anew.phones());
         }
-        return new Heard(heard, exact.get().ceiling());
+        return new Heard(heard, found.ceiling());
+    }
+
+    private List<Doubtful> doubtful(Aligner.Found found, Features features) {
+        return Doubtful.in(found, features.frames(), fit(found));
+    }
+
+    private LineFit fit(Aligner.Found found) {
+        return new LineFit(found.words(), found.ceiling(), tongue);
     }
 
     private static double likelihood(Optional<Aligner.Found> found) {
         return found.map(f -> HeardPhone.likelihood(f.words())).orElse(Double.NEGATIVE_INFINITY);
     }
 
-    /**
-     * Hears words of which some may not have been said, and sound that they do not explain.
-     *
-     * @param allowance what is forgiven of words, a step
-     */
-    private Heard loosely(Features features, List<WordChoice> choices, Pins pins, double allowance, Progress progress) {
-        Optional<Aligner.Found> loose = aligner.alignLoosely(features, choices, pins, allowance, progress.part(0, 0.8));
+    /** Hears words of which some may not have been said, and sound that they do not explain. */
+    private Heard loosely(
+            Features features, List<WordChoice> choices, Pins pins, Looseness looseness, Progress progress) {
+        Optional<Aligner.Found> loose = aligner.alignLoosely(features, choices, pins, looseness, progress.part(0, 0.8));
         Aligner.Found found = loose.orElseThrow(
                 () -> new BadInput(
                         pins.isEmpty()

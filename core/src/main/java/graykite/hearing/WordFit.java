@@ -4,44 +4,9 @@ import graykite.reading.HeardPhone;
 import java.util.ArrayList;
 import java.util.List;
 
-/**
- * How well a word fits its sound: how far, a step of 10 ms, its likelihood stays below that of the best phone (Witt & Young 2000,
- * goodness of pronunciation), turned into a figure from 0 to 1.
- */
+/** How far the likelihood of words and pauses stays below that of the best phones, and which phones they are. */
 final class WordFit {
-    /** How fast a word becomes likelier wrong than right around the middle ({@link Tongue#middle}). */
-    private static final double SLOPE = 0.8;
-    /** What right words usually are below the best, a step. */
-    private static final double USUAL = 1.16;
-    /** So many frames make a word certain; what shorter ones show is partly chance. */
-    private static final double ENOUGH = 40;
-
-    /** A voice or microphone that the model fits badly is forgiven by this share, where enough words show it. */
-    private static final double FORGIVEN = 0.5;
-
-    /** Beside sound that nothing in the script explains a word is likelier to have been laid over something else. */
-    private static final double BESIDE_UNSCRIPTED = 2.8;
-
     private WordFit() {}
-
-    /**
-     * @param phones of one word, as heard
-     * @param ceiling by frame, how likely the sound up to it is at best
-     * @param strangeness of the line ({@link Tongue#strangeness})
-     * @param beside true when sound that is not in the script comes right before or after
-     */
-    static double of(List<HeardPhone> phones, double[] ceiling, double strangeness, boolean beside, Tongue tongue) {
-        double below = below(phones, ceiling) - FORGIVEN * strangeness;
-        // Only measured for the model's own language.
-        boolean likelierWrong = beside && tongue == Tongue.OWN;
-        return fit(phones, below, likelierWrong ? tongue.middle - BESIDE_UNSCRIPTED : tongue.middle);
-    }
-
-    private static double fit(List<HeardPhone> phones, double below, double middle) {
-        int frames = phones.getLast().endFrame() - phones.getFirst().startFrame();
-        double certainty = Math.min(1, Math.sqrt(frames / ENOUGH));
-        return 1 / (1 + Math.exp((USUAL + certainty * (below - USUAL) - middle) / SLOPE));
-    }
 
     /** By how much a step the phones are less likely than the best. */
     static double below(List<HeardPhone> phones, double[] ceiling) {
@@ -53,22 +18,11 @@ final class WordFit {
 
     /** By how much in all the phones are less likely than the best. */
     static double lack(List<HeardPhone> phones, double[] ceiling) {
-        int frames = phones.getLast().endFrame() - phones.getFirst().startFrame();
-        return below(phones, ceiling) * frames / Aligner.STEP;
+        return below(phones, ceiling) * frames(phones) / Aligner.STEP;
     }
 
-    /** True when a pause can hardly be one. */
-    static boolean isSpoken(HeardPhone pause, double[] ceiling, Tongue tongue) {
-        return lack(List.of(pause), ceiling) > tongue.spoken;
-    }
-
-    /**
-     * True when it should be asked whether a word was said at all.
-     *
-     * @param allowance what is forgiven, a step
-     */
-    static boolean isSuspicious(List<HeardPhone> word, double[] ceiling, Tongue tongue, double allowance) {
-        return below(word, ceiling) > tongue.suspicious + allowance;
+    static int frames(List<HeardPhone> phones) {
+        return phones.getLast().endFrame() - phones.getFirst().startFrame();
     }
 
     /** The phones of each word of the script. */

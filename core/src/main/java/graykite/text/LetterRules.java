@@ -6,6 +6,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -23,11 +24,13 @@ import java.util.stream.Collectors;
  * the letters it is about in round brackets, what must stand before and after them, and the sounds in IPA, or "-" for none. In
  * LEFT and RIGHT a letter stands for itself, "_" for the edge of the word, and ":X" for one letter of the class X, which a line
  * ":X = a b c" names. At each place of a word the first rule that fits is taken. Where people say it in one way or another, both
- * stand there, the usual one first: "-|ə". Lines that begin with # are comments.
+ * stand there, the usual one first: "-|ə". Lines that begin with # are comments. A line "~R = HH AH" says that the sound written R
+ * among {@link Phone}s may also be heard as one of these where English is expected.
  */
 public final class LetterRules {
     private static final Pattern RULE = Pattern.compile("(\\S*)\\((\\S+?)\\)(\\S*)\\s+(\\S+)");
     private static final Pattern CLASS = Pattern.compile(":(\\p{Lu})\\s*=\\s*(.+)");
+    private static final Pattern ALIKE = Pattern.compile("~(\\S+)\\s*=\\s*(.+)");
     private static final int MOST_RULES = 5000;
     /** Ways to say one word. */
     private static final int MOST_WAYS = 6;
@@ -42,9 +45,16 @@ public final class LetterRules {
     }
 
     private final List<Rule> rules;
+    private final Map<Phone, List<Phone>> alike;
 
-    private LetterRules(List<Rule> rules) {
+    private LetterRules(List<Rule> rules, Map<Phone, List<Phone>> alike) {
         this.rules = List.copyOf(rules);
+        this.alike = Map.copyOf(alike);
+    }
+
+    /** The phones that may be heard as others by who knows English alone. */
+    public Map<Phone, List<Phone>> alike() {
+        return alike;
     }
 
     /** The rules that ship for a language. */
@@ -69,6 +79,7 @@ public final class LetterRules {
     public static LetterRules read(String text, String name) {
         Map<String, String> classes = new HashMap<>();
         List<Rule> rules = new ArrayList<>();
+        Map<Phone, List<Phone>> alike = new EnumMap<>(Phone.class);
         int number = 0;
         for (String line : text.split("\\R")) {
             number++;
@@ -78,7 +89,14 @@ public final class LetterRules {
             }
             String place = name + ", line " + number;
             Matcher letters = CLASS.matcher(plain);
-            if (letters.matches()) {
+            Matcher same = ALIKE.matcher(plain);
+            if (same.matches()) {
+                alike.put(
+                        phone(same.group(1), place),
+                        Arrays.stream(same.group(2).split("\\s+"))
+                                .map(other -> phone(other, place))
+                                .toList());
+            } else if (letters.matches()) {
                 classes.put(
                         letters.group(1),
                         Arrays.stream(letters.group(2).split("\\s+"))
@@ -94,7 +112,14 @@ public final class LetterRules {
         if (rules.isEmpty()) {
             throw new BadInput(name + ": holds no rules. A line is LEFT(LETTERS)RIGHT and its sounds.");
         }
-        return new LetterRules(rules);
+        return new LetterRules(rules, alike);
+    }
+
+    private static Phone phone(String name, String place) {
+        return Phone.parse(name)
+                .filter(p -> p != Phone.SIL)
+                .orElseThrow(
+                        () -> new BadInput(place + ": there is no sound " + name + ". Write one of ARPABET, as R."));
     }
 
     private static Rule rule(String line, Map<String, String> classes, String place) {

@@ -20,20 +20,26 @@ public final class Pronouncer {
     private final boolean asWritten;
 
     private final Language language;
+    private final Map<Phone, List<Phone>> alike;
     /** Made when the first figure is met: what it takes is large. */
     private final AtomicReference<SpokenFigures> figures = new AtomicReference<>();
 
     private Pronouncer(
-            Lexicon lexicon, Function<String, List<Pronunciation>> letters, boolean asWritten, Language language) {
+            Lexicon lexicon,
+            Function<String, List<Pronunciation>> letters,
+            boolean asWritten,
+            Language language,
+            Map<Phone, List<Phone>> alike) {
         this.lexicon = lexicon;
         this.letters = letters;
         this.asWritten = asWritten;
         this.language = language;
+        this.alike = alike;
     }
 
     /** English words. */
     public Pronouncer(Lexicon lexicon, LetterToSound letters) {
-        this(lexicon, word -> letters.guesses(word, GUESSES), false, Language.ENGLISH);
+        this(lexicon, word -> letters.guesses(word, GUESSES), false, Language.ENGLISH, Map.of());
     }
 
     /** The English dictionary and letter-to-sound rules that ship with Gray Kite. */
@@ -53,12 +59,18 @@ public final class Pronouncer {
                         .map(letters -> letters.stream().map(rules::guesses).reduce(List.of(), Pronouncer::combine))
                         .orElseGet(() -> rules.guesses(language.lowerCase(word))),
                 true,
-                language);
+                language,
+                rules.alike());
     }
 
     /** True for another language than that of the acoustic model: its words fit less well even where they are right. */
     public boolean isForeign() {
         return asWritten;
+    }
+
+    /** The phones of this language that may sound like others to who knows English alone. */
+    public Map<Phone, List<Phone>> alike() {
+        return alike;
     }
 
     /** @param own pronunciations of the project by plain word; they replace those of the dictionary */

@@ -1,7 +1,6 @@
 package graykite.hearing;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.reading.HeardPhone;
@@ -12,10 +11,7 @@ import graykite.text.Phone;
 import graykite.text.Pronunciation;
 import graykite.text.Script;
 import graykite.text.WordChoice;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** What becomes of what the search heard, on phones laid out by hand; frames last 5 ms. */
@@ -161,120 +157,5 @@ class HeardTest {
                 1 / (1 + Math.exp((below - 4.1 + 2.8) / 0.8)),
                 timing.words().get(0).fit(),
                 1e-9);
-    }
-
-    // --- how well a word fits ----------------------------------------------------------------------------------------
-
-    /** A word of 40 frames (20 steps of 10 ms), each step so much less likely than the best. */
-    private static List<HeardPhone> below(int word, double perStep, int from) {
-        return List.of(new HeardPhone(word, 0, 0, Phone.AH, from, from + 40, -20 * perStep));
-    }
-
-    @Test
-    void fitIsTheDistanceToTheBestAStep() {
-        double[] flat = new double[400];
-        assertEquals(4.1, WordFit.below(below(0, 4.1, 0), flat), 1e-9);
-        assertEquals(0.5, WordFit.of(below(0, 4.1, 100), flat, 0, false, Tongue.OWN), 1e-9, "as likely right as wrong");
-        assertEquals(1 / (1 + Math.exp(-2.5)), WordFit.of(below(0, 2.1, 100), flat, 0, false, Tongue.OWN), 1e-9);
-        assertEquals(
-                0.5,
-                WordFit.of(below(0, 1.3, 100), flat, 0, true, Tongue.OWN),
-                1e-9,
-                "beside sound that nothing explains");
-        assertEquals(0.5, WordFit.of(below(0, 6.5, 100), flat, 0, true, Tongue.OTHER), 1e-9);
-        assertEquals(
-                0.5,
-                WordFit.of(below(0, 5.1, 100), flat, 2, false, Tongue.OWN),
-                1e-9,
-                "half of a strange voice is forgiven");
-        assertFalse(WordFit.isSuspicious(below(0, 3.5, 0), flat, Tongue.OWN, 0));
-        assertTrue(WordFit.isSuspicious(below(0, 3.7, 0), flat, Tongue.OWN, 0));
-        assertFalse(WordFit.isSuspicious(below(0, 5.4, 0), flat, Tongue.OTHER, 0), "more is amiss in another language");
-        assertTrue(WordFit.isSuspicious(below(0, 5.6, 0), flat, Tongue.OTHER, 0));
-        double[] rising =
-                IntStream.range(0, 400).mapToDouble(f -> 2.0 * (f + 1)).toArray();
-        assertEquals(4 + 1.5, WordFit.below(below(0, 1.5, 0), rising), 1e-9);
-        assertEquals(4 + 1.5, WordFit.below(below(0, 1.5, 200), rising), 1e-9);
-    }
-
-    /** What a quarter of the frames show counts by half. */
-    @Test
-    void shortWordsShowLess() {
-        double[] flat = new double[100];
-        List<HeardPhone> brief = List.of(new HeardPhone(0, 0, 0, Phone.AH, 0, 10, -5 * 7.16));
-        double expected = 1.16 + 0.5 * (7.16 - 1.16);
-        assertEquals(1 / (1 + Math.exp((expected - 4.1) / 0.8)), WordFit.of(brief, flat, 0, false, Tongue.OWN), 1e-9);
-    }
-
-    @Test
-    void aStrangeVoiceIsToldByTheMiddleOfItsWords() {
-        double[] flat = new double[400];
-        List<List<HeardPhone>> five = new ArrayList<>();
-        for (double d : new double[] {9, 0, 3.6, 1, 8}) {
-            five.add(below(five.size(), d, 40 * five.size()));
-        }
-        assertEquals(2, Tongue.OWN.strangeness(five, flat), 1e-9);
-        assertEquals(0, Tongue.OWN.strangeness(five.subList(0, 4), flat), "four words tell nothing");
-    }
-
-    /** Words of another language that fit worse throughout are not all doubted. */
-    @Test
-    void aLineOfAnotherLanguageIsForgivenWhatIsUnusual() {
-        double[] flat = new double[400];
-        List<List<HeardPhone>> three = List.of(below(0, 4.3, 0), below(1, 9, 40), below(2, 1, 80));
-        assertEquals(1, Tongue.OTHER.allowance(three, flat), 1e-9);
-        assertEquals(0, Tongue.OTHER.allowance(three.subList(0, 2), flat), "two words tell nothing");
-        assertEquals(0, Tongue.OWN.allowance(three, flat));
-        assertFalse(WordFit.isSuspicious(below(0, 6.4, 0), flat, Tongue.OTHER, 1));
-        assertTrue(WordFit.isSuspicious(below(0, 6.6, 0), flat, Tongue.OTHER, 1));
-        List<HeardPhone> heard = new ArrayList<>();
-        for (int w = 0; w < 30; w++) {
-            heard.addAll(below(w, w == 10 ? 9 : 6, 40 * w));
-        }
-        Aligner.Found strange = new Aligner.Found(heard, List.of(), new double[1200]);
-        assertEquals(List.of(new Doubtful(7, 13, 280, 560)), Doubtful.in(strange, 1200, Tongue.OTHER));
-        assertEquals(List.of(new Doubtful(0, 29, 0, 1200)), Doubtful.in(strange, 1200, Tongue.OWN));
-    }
-
-    // --- what is heard again -----------------------------------------------------------------------------------------
-
-    private static Aligner.Found line(int words, Integer... doubted) {
-        List<HeardPhone> heard = new ArrayList<>();
-        for (int w = 0; w < words; w++) {
-            heard.addAll(below(w, Arrays.asList(doubted).contains(w) ? 9 : 1, 40 * w));
-        }
-        return new Aligner.Found(heard, List.of(), new double[40 * words]);
-    }
-
-    /** Three believable words on each side are held on to; stretches that touch are one. */
-    @Test
-    void doubtfulStretches() {
-        assertEquals(List.of(), Doubtful.in(line(30), 1200, Tongue.OWN));
-        assertEquals(List.of(new Doubtful(7, 13, 280, 560)), Doubtful.in(line(30, 10), 1200, Tongue.OWN));
-        assertEquals(List.of(new Doubtful(0, 4, 0, 200)), Doubtful.in(line(30, 1), 1200, Tongue.OWN));
-        assertEquals(List.of(new Doubtful(26, 29, 1040, 1210)), Doubtful.in(line(30, 29), 1210, Tongue.OWN));
-        assertEquals(
-                List.of(new Doubtful(2, 8, 80, 360), new Doubtful(22, 28, 880, 1160)),
-                Doubtful.in(line(30, 5, 25), 1200, Tongue.OWN));
-        assertEquals(List.of(new Doubtful(2, 15, 80, 640)), Doubtful.in(line(30, 5, 12), 1200, Tongue.OWN));
-        assertEquals(
-                List.of(new Doubtful(0, 29, 0, 1200)),
-                Doubtful.in(line(30, 4, 13, 22), 1200, Tongue.OWN),
-                "more than half");
-        assertEquals(
-                List.of(new Doubtful(0, 15, 0, 640)),
-                Doubtful.in(line(16, 8), 640, Tongue.OWN),
-                "a short line as a whole");
-        assertEquals(List.of(new Doubtful(5, 11, 200, 480)), Doubtful.in(line(17, 8), 680, Tongue.OWN));
-    }
-
-    @Test
-    void whatIsHeardAgainTakesItsPlace() {
-        List<HeardPhone> all = line(5).words();
-        List<HeardPhone> anew =
-                List.of(phone(0, Phone.B, 0, 30), phone(PAUSE, Phone.SIL, 30, 40), phone(1, Phone.D, 40, 80));
-        assertEquals(
-                "0AH0-40 1B40-70 -1SIL70-80 2D80-120 3AH120-160 4AH160-200",
-                told(new Doubtful(1, 2, 40, 120).replaced(all, anew)));
     }
 }

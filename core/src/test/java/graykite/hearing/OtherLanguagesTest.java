@@ -5,10 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.base.Progress;
 import graykite.reading.Doubt;
+import graykite.reading.HeardPhone;
+import graykite.reading.Pins;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.sound.Sound;
 import graykite.text.Language;
+import graykite.text.Phone;
 import graykite.text.Pronouncer;
 import graykite.text.Pronunciation;
 import graykite.text.Script;
@@ -16,6 +19,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -23,6 +27,7 @@ import org.junit.jupiter.api.Test;
  * shows what the search does, not how well it hears people (docs/benchmarks.md has them).
  */
 class OtherLanguagesTest {
+    private static final SpeechModel MODEL = SpeechModel.load();
     private static final SpeechOf SPANISH = new SpeechOf(
             Language.SPANISH,
             List.of(
@@ -45,16 +50,67 @@ class OtherLanguagesTest {
         }
 
         Sound say(String sentence) {
+            return say(sentence, p -> p);
+        }
+
+        /** @param accent what becomes of every phone */
+        Sound say(String sentence, UnaryOperator<Phone> accent) {
             Map<String, Pronunciation> own = new LinkedHashMap<>();
             Pronouncer pronouncer = Pronouncer.of(language);
             for (String word : sentence.split(" ")) {
                 // The voice spells letters that it does not know, so it is given made-up words with these sounds.
+                Pronunciation usual = pronouncer.ways(word).getFirst();
                 own.put(
                         "graykite" + (char) ('a' + own.size()),
-                        pronouncer.ways(word).getFirst());
+                        new Pronunciation(usual.phones().stream().map(accent).toList()));
             }
             return SimulatedVoice.speak(String.join(" ", own.keySet()), own).sound();
         }
+    }
+
+    /** Who says n for every r is understood by who knows of it, and who says r as well as before. */
+    @Test
+    void soundsOfTheLanguageMayBeHeardAsOthers() {
+        SpeechOf french =
+                new SpeechOf(Language.FRENCH, List.of("la rue de la gare est rouge et la robe aussi"), List.of());
+        String sentence = french.sentences().getFirst();
+        Sound strange = french.say(sentence, p -> p == Phone.R ? Phone.N : p);
+        double untold = likelihood(strange, sentence, Map.of());
+        double told = likelihood(strange, sentence, Map.of(Phone.R, List.of(Phone.L, Phone.N)));
+        assertTrue(told > untold + 50, untold + " " + told);
+        Sound plain = french.say(sentence);
+        assertEquals(
+                likelihood(plain, sentence, Map.of()),
+                likelihood(plain, sentence, Map.of(Phone.R, List.of(Phone.N))),
+                20);
+    }
+
+    private static double likelihood(Sound sound, String sentence, Map<Phone, List<Phone>> alike) {
+        Pronouncer french = Pronouncer.of(Language.FRENCH);
+        Sound plain = sound.mixedAt(Features.RATE);
+        Aligner aligner = new Aligner(MODEL, PhoneGrammar.shipped(), Tongue.OTHER, alike);
+        return HeardPhone.likelihood(aligner.align(
+                        Features.of(plain, NoiseFloor.of(plain)),
+                        Script.of(sentence).words().stream()
+                                .map(w -> french.choice(w, Map.of()))
+                                .toList(),
+                        Pins.none(),
+                        Progress.none())
+                .orElseThrow()
+                .words());
+    }
+
+    @Test
+    void nothingIsSeenOfWordsForWhichTheSoundIsTooShort() {
+        float[] loud = new float[1600];
+        loud[800] = 0.5f;
+        assertEquals(
+                List.of(),
+                SPANISH.reader()
+                        .signs(
+                                Sound.mono(loud, 16_000),
+                                Script.of(SPANISH.sentences().getFirst()),
+                                Progress.none()));
     }
 
     private static Timing read(Reader reader, Sound sound, List<String> words) {
@@ -100,7 +156,7 @@ class OtherLanguagesTest {
         }
     }
 
-    /** While all words were taken as said, 6 Spanish and 10 German ones were told. */
+    /** While all words were taken as said, 6 Spanish and 10 German ones were told, by how likely they are alone 9 and 12. */
     @Test
     void wrongWordsAreToldAndOthersStayInPlace() {
         Replaced spanish = Replaced.in(SPANISH);
@@ -108,11 +164,12 @@ class OtherLanguagesTest {
         assertEquals(0, spanish.amissExactly + german.amissExactly, "exact scripts lose and gain nothing");
         assertEquals(21, spanish.words);
         assertEquals(24, german.words);
-        assertTrue(spanish.pointedAt >= 9 && spanish.kept >= 122, spanish.toString());
-        assertTrue(german.pointedAt >= 12 && german.kept >= 158, german.toString());
+        assertTrue(spanish.pointedAt >= 16 && spanish.kept >= 122, spanish.toString());
+        assertTrue(german.pointedAt >= 19 && german.kept >= 158, german.toString());
     }
 
-    /** What is said before a script begins or after it has ended; while all words were taken as said, none of it was heard (9 of 12 now). */
+    /** What is said before a script begins or after it has ended; while all words were taken as said, none of it was heard (9 of 12 now, 8 with the next word in place; 9
+     * before an a was also heard as others, which finds more beside people's recordings: docs/benchmarks.md). */
     @Test
     void wordsAroundScripts() {
         AddedWordsTest.Added all = AddedWordsTest.Added.NONE;
@@ -123,6 +180,6 @@ class OtherLanguagesTest {
             }
         }
         assertEquals(12, all.words());
-        assertTrue(all.heard() >= 9 && all.kept() >= 9, all.toString());
+        assertTrue(all.heard() >= 9 && all.kept() >= 8, all.toString());
     }
 }

@@ -23,6 +23,7 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Deque;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeSet;
@@ -160,8 +161,8 @@ class SpeechModelTest {
         List<WordChoice> words = Script.of("a read tomato or a the either").words().stream()
                 .map(w -> new WordChoice(w, dictionary.pronunciations(w.spoken().getFirst()), false))
                 .toList();
-        AlignmentGraph strict = new AlignmentGraph(model, words, true);
-        AlignmentGraph loose = new AlignmentGraph(model, words, false);
+        AlignmentGraph strict = new AlignmentGraph(model, words, Map.of(), true);
+        AlignmentGraph loose = new AlignmentGraph(model, words, Map.of(), false);
         assertTrue(reachesEnd(strict, NO_NODE));
         for (int word = 0; word < words.size(); word++) {
             assertEquals(false, reachesEnd(strict, word), words.get(word).word().written());
@@ -171,7 +172,8 @@ class SpeechModelTest {
         assertEquals(
                 false,
                 reachesEnd(
-                        new AlignmentGraph(model, words, false), n -> n.word == HeardPhone.UNSCRIPTED || n.word == 2));
+                        new AlignmentGraph(model, words, Map.of(), false),
+                        n -> n.word == HeardPhone.UNSCRIPTED || n.word == 2));
     }
 
     private static boolean reachesEnd(AlignmentGraph graph, int without) {
@@ -204,7 +206,7 @@ class SpeechModelTest {
         List<WordChoice> words = Script.of("the fog a bell").words().stream()
                 .map(w -> new WordChoice(w, dictionary.pronunciations(w.spoken().getFirst()), false))
                 .toList();
-        AlignmentGraph graph = new AlignmentGraph(model, words, true);
+        AlignmentGraph graph = new AlignmentGraph(model, words, Map.of(), true);
         Set<Integer> reached = new TreeSet<>();
         for (AlignmentGraph.Node node : graph.nodes) {
             for (int to : node.next) {

@@ -37,6 +37,16 @@ class LetterRulesTest {
                 rules.guesses("t").stream().map(LetterRulesTest::said).toList());
     }
 
+    @Test
+    void someSoundsAreHeardAsOthers() {
+        LetterRules rules = LetterRules.read("~r = HH AH\n~AA=AE\n(a) a", "own");
+        assertEquals(Map.of(Phone.R, List.of(Phone.HH, Phone.AH), Phone.AA, List.of(Phone.AE)), rules.alike());
+        assertEquals(Map.of(), LetterRules.read("(a) a", "own").alike());
+        Pronouncer french = Pronouncer.of(Language.FRENCH);
+        assertTrue(french.alike().get(Phone.R).contains(Phone.HH), "an r from the throat");
+        assertEquals(Map.of(), Pronouncer.shipped().alike());
+    }
+
     /** However many letters may be said in two ways: the sound chooses from a few. */
     @Test
     void waysAreBounded() {

@@ -100,7 +100,14 @@ class RespellingTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"'(a a', line 1", "'(a) a|(b):X b', line 2", "'(a) ☃', line 1", "'# nothing', holds no rules"})
+    @CsvSource({
+        "'(a a', line 1",
+        "'(a) a|~Q = R', 'line 2: there is no sound Q'",
+        "'~R = HH SIL', no sound SIL",
+        "'(a) a|(b):X b', line 2",
+        "'(a) ☃', line 1",
+        "'# nothing', holds no rules"
+    })
     void brokenRulesAreNamedWithTheirPlace(String text, String part) {
         String message = assertThrows(BadInput.class, () -> LetterRules.read(text.replace('|', '\n'), "own.txt"))
                 .getMessage();

@@ -1,0 +1,35 @@
+package graykite.bench;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.SplittableRandom;
+
+/**
+ * The words of a recording of which some were replaced by others, always the same ones.
+ *
+ * @param wrong which of them
+ */
+record ReplacedWords(List<String> words, BitSet wrong) {
+    /**
+     * @param others words to take their places
+     * @param share of the words that are replaced
+     */
+    static ReplacedWords of(List<String> written, List<String> others, double share) {
+        SplittableRandom random = new SplittableRandom(written.hashCode());
+        BitSet wrong = new BitSet();
+        List<String> words = new ArrayList<>();
+        for (int w = 0; w < written.size(); w++) {
+            String other = others.get(random.nextInt(others.size()));
+            boolean replaced = random.nextDouble() < share && !other.equalsIgnoreCase(written.get(w));
+            wrong.set(w, replaced);
+            words.add(replaced ? other : written.get(w));
+        }
+        return new ReplacedWords(words, wrong);
+    }
+
+    /** The words of all lines that are long enough to be told from each other. */
+    static List<String> others(List<List<String>> lines) {
+        return lines.stream().flatMap(List::stream).filter(w -> w.length() > 2).toList();
+    }
+}

@@ -1,0 +1,92 @@
+package graykite.hearing;
+
+import graykite.reading.HeardPhone;
+import java.util.List;
+
+/**
+ * How well the words of a line fit their sound, each from 0 to 1: what is far less likely than the best phones would be was not said
+ * (Witt & Young 2000, goodness of pronunciation). What a whole line is unusual by is its voice's or its recording's, and in part
+ * forgiven.
+ */
+final class LineFit {
+    /** A voice or microphone that the model fits badly is forgiven by this share, where enough words show it. */
+    private static final double FORGIVEN = 0.5;
+    /** So many frames make a word certain; what shorter ones show is partly chance. */
+    private static final double ENOUGH = 40;
+    /** Frames of a phone that was pressed into no time at all: 30 ms. */
+    private static final int SQUEEZED = 6;
+    /** What is known of any line before it is heard: of so many phones so many are as brief. */
+    private static final double USUAL_PHONES = 20;
+
+    private static final double USUALLY_SQUEEZED = 3;
+
+    /** More evidence, in natural logarithm of the odds, is not believed. */
+    private static final double MOST_EVIDENCE = 1.5;
+
+    private final double[] ceiling;
+    private final Tongue tongue;
+    private final double strangeness;
+    private final int phones;
+    private final int squeezed;
+
+    /**
+     * @param heard phones and pauses of the line
+     * @param ceiling by frame, how likely the sound up to it is at best
+     */
+    LineFit(List<HeardPhone> heard, double[] ceiling, Tongue tongue) {
+        this.ceiling = ceiling;
+        this.tongue = tongue;
+        List<List<HeardPhone>> words = WordFit.words(heard);
+        strangeness = tongue.strangeness(
+                words.stream().mapToDouble(w -> WordFit.below(w, ceiling)).toArray());
+        phones = words.stream().mapToInt(List::size).sum();
+        squeezed = words.stream().mapToInt(LineFit::squeezed).sum();
+    }
+
+    /** What of the line's strangeness is forgiven, a step, before it is asked whether a word was said: nothing in the model's own language, where it is right oftener. */
+    double allowance() {
+        return tongue == Tongue.OWN ? 0 : strangeness;
+    }
+
+    /** True when it should be asked whether a word was said at all. */
+    boolean isSuspicious(List<HeardPhone> word) {
+        return WordFit.below(word, ceiling) > tongue.suspicious + allowance();
+    }
+
+    /** What it costs to pass over a word. */
+    double missing(List<HeardPhone> word) {
+        double against = Math.clamp(tongue.evidence.against(signs(word), false), -MOST_EVIDENCE, MOST_EVIDENCE);
+        return tongue.wordMissing + tongue.missingByEvidence * against;
+    }
+
+    /** True when a pause can hardly be one. */
+    boolean isSpoken(HeardPhone pause) {
+        return WordFit.lack(List.of(pause), ceiling) > tongue.spoken;
+    }
+
+    /**
+     * From 0, surely not what was said, to 1.
+     *
+     * @param word its phones, as heard
+     * @param beside true when sound that is not in the script comes right before or after
+     */
+    double of(List<HeardPhone> word, boolean beside) {
+        return 1 / (1 + Math.exp(tongue.evidence.against(signs(word), beside)));
+    }
+
+    WordSigns signs(List<HeardPhone> word) {
+        double certainty = Math.min(1, Math.sqrt(WordFit.frames(word) / ENOUGH));
+        int own = squeezed(word);
+        double usual = (squeezed - own + USUALLY_SQUEEZED) / (phones - word.size() + USUAL_PHONES);
+        return new WordSigns(
+                WordFit.below(word, ceiling) - FORGIVEN * strangeness,
+                certainty,
+                (own - usual * word.size()) / Math.sqrt(word.size()));
+    }
+
+    private static int squeezed(List<HeardPhone> word) {
+        return (int) word.stream()
+                .filter(p -> p.endFrame() - p.startFrame() <= SQUEEZED)
+                .count();
+    }
+}
