@@ -3,10 +3,24 @@ package graykite.bench;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import graykite.hearing.SimulatedVoice;
+import graykite.media.WavFiles;
+import graykite.sound.Sound;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** What doubts are learnt with: words that are replaced, and weights that are found again. */
 class DoubtLearnerTest {
@@ -51,5 +65,49 @@ class DoubtLearnerTest {
             assertEquals(!replaced.wrong().get(w), replaced.words().get(w).equalsIgnoreCase(written.get(w)));
         }
         assertTrue(ReplacedWords.of(written, others, 0).wrong().isEmpty());
+    }
+
+    /** Two folders of recordings by a voice, of which every fourth is read. */
+    @Test
+    void wrongWordsAreToldByWeightsOfTheOtherFolder(@TempDir Path home) throws IOException {
+        List<Path> folders = List.of(
+                spoken(home.resolve("one"), "who put the yellow lantern up by the wheelhouse door tonight"),
+                spoken(home.resolve("two"), "turn the wheel and free the heavy rope before morning comes"));
+        PrintStream usual = System.out;
+        ByteArrayOutputStream told = new ByteArrayOutputStream();
+        try {
+            System.setOut(new PrintStream(told, true, StandardCharsets.UTF_8));
+            DoubtLearner.print(folders);
+        } finally {
+            System.setOut(usual);
+        }
+        List<String> lines = told.toString(StandardCharsets.UTF_8).lines().toList();
+        assertEquals(3, lines.size(), lines.toString());
+        for (int f = 0; f < 2; f++) {
+            Matcher figures = Pattern.compile(": of (\\d+) replaced words ([0-9.]+) % .* of (\\d+) right")
+                    .matcher(lines.get(f));
+            assertTrue(lines.get(f).startsWith(folders.get(f).toString()) && figures.find(), lines.get(f));
+            int replaced = Integer.parseInt(figures.group(1));
+            assertEquals(WORDS_A_FOLDER, replaced + Integer.parseInt(figures.group(3)));
+            assertTrue(replaced > 0 && Double.parseDouble(figures.group(2)) >= 50, lines.get(f));
+        }
+        assertTrue(lines.getLast().matches("below .*, certain .*, squeezed .*, base -.*"), lines.getLast());
+    }
+
+    private static final int WORDS_A_FOLDER = 8 * 11;
+
+    /** Eight sentences that are read, each with other words in front; the ones between are there to be left out. */
+    private static Path spoken(Path folder, String words) throws IOException {
+        Files.createDirectory(folder);
+        List<String> all = new ArrayList<>(List.of(words.split(" ")));
+        for (int i = 0; i < 32; i++) {
+            Collections.rotate(all, i % 4 == 0 ? 1 : 0);
+            String sentence = String.join(" ", all);
+            Files.writeString(folder.resolve(String.format("%02d.txt", i)), sentence);
+            try (OutputStream out = Files.newOutputStream(folder.resolve(String.format("%02d.wav", i)))) {
+                WavFiles.write(i % 4 == 0 ? SimulatedVoice.speak(sentence).sound() : Sound.silence(1, 16_000), out);
+            }
+        }
+        return folder;
     }
 }
