@@ -168,8 +168,7 @@ class OtherLanguagesTest {
         assertTrue(german.pointedAt >= 19 && german.kept >= 158, german.toString());
     }
 
-    /** What is said before a script begins or after it has ended; while all words were taken as said, none of it was heard (9 of 12 now, 8 with the next word in place; 9
-     * before an a was also heard as others, which finds more beside people's recordings: docs/benchmarks.md). */
+    /** What is said before a script begins or after it has ended; while all words were taken as said, none of it was heard (10 of 12 now). */
     @Test
     void wordsAroundScripts() {
         AddedWordsTest.Added all = AddedWordsTest.Added.NONE;
@@ -180,6 +179,6 @@ class OtherLanguagesTest {
             }
         }
         assertEquals(12, all.words());
-        assertTrue(all.heard() >= 9 && all.kept() >= 8, all.toString());
+        assertTrue(all.heard() >= 9 && all.kept() >= 9, all.toString());
     }
 }
