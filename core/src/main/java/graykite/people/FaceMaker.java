@@ -65,7 +65,7 @@ public final class FaceMaker {
                         eyes.upper(),
                         eyes.lower(),
                         eyes.lashes()),
-                new Person.Brows(brows.paint().colour(), brows.thick(), brows.arch()),
+                new Person.Brows(brows.paint().colour(), brows.thick(), brows.arch(), brows.slant()),
                 new Person.Ears(ears.at(), ears.tall(), ears.off()),
                 new Person.Neck(shaped.body().neck(), shaped.body().rise()),
                 whiskers(shaped),

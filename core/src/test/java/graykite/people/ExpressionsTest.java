@@ -8,6 +8,7 @@ import graykite.format.character.Cast;
 import graykite.mouth.Viseme;
 import graykite.people.face.FacePoses;
 import graykite.rig.Character;
+import graykite.rig.Deformer;
 import graykite.rig.Pose;
 import graykite.rig.PoseBook;
 import graykite.rig.Roles;
@@ -19,6 +20,7 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /**
  * What a feeling shows and what it must not, by the action units that the literature gives it (Ekman, Friesen & Hager 2002),
@@ -59,6 +61,30 @@ class ExpressionsTest {
         for (String action : never.split(" ")) {
             assertTrue(of(feeling, action) <= 0.1, feeling + " never shows " + action + ": " + of(feeling, action));
         }
+    }
+
+    /** Laughing eyes are narrowed from below, by cheek and lower lid, and stay open: lids that hang look sleepy (common practice). */
+    @ParameterizedTest
+    @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
+    void laughingEyesAreNarrowedFromBelow(String name) {
+        Character who = Cast.byName(name);
+        Deformer deformer = new Deformer(who);
+        double[] rest = new double[who.channels().size()];
+        double[] laughing = who.values(who.poses().get("Laughing"));
+        // How a lid is carried at its front, whatever the head does.
+        double upper = pitch(who, deformer, laughing, "left upper lid") - pitch(who, deformer, rest, "left upper lid");
+        double lower = pitch(who, deformer, laughing, "left lower lid") - pitch(who, deformer, rest, "left lower lid");
+        assertTrue(upper > 0 && upper < 8, "the upper lid comes down by " + upper + " degrees");
+        assertTrue(lower < -10, "the lower one goes up: " + lower);
+    }
+
+    private static double pitch(Character who, Deformer deformer, double[] values, String part) {
+        int joint = who.parts().stream()
+                .filter(p -> p.name().equals(part))
+                .findFirst()
+                .orElseThrow()
+                .joint();
+        return deformer.angles(who.joints().get(joint), values)[0];
     }
 
     @Test

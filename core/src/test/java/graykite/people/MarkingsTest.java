@@ -12,6 +12,8 @@ import graykite.people.plan.SkinMark;
 import graykite.picture.Colour;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What is painted on a skin is where it should be, and nowhere else. */
 class MarkingsTest {
@@ -37,6 +39,28 @@ class MarkingsTest {
         assertEquals(0, apart(SKIN, line.over(SKIN, new Vec(25, -40, -70))), 1e-9, "nor at the back of the head");
         Person.Marks faint = marks(new SkinMark.Wrinkle(new Vec(20, -30, 0), new Vec(30, -50, 0), 2, 0.5));
         assertEquals(0.5, apart(SKIN, faint.over(SKIN, new Vec(25, -40, 70))) / on, 0.01, "half the strength");
+    }
+
+    /** The skin carries colours at its vertices: a line that runs between them would show as a row of dots. */
+    @ParameterizedTest
+    @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
+    void wrinklesAreAsWideAsTheSkinIsFine(String name) {
+        PersonPlan plan = PlanFiles.shipped(name);
+        float[] skin = FaceMaker.sketch(plan).parts().getFirst().positions();
+        for (SkinMark mark : plan.skin().marks()) {
+            if (mark instanceof SkinMark.Wrinkle line) {
+                for (double along = 0.1; along < 1; along += 0.2) {
+                    Vec on = line.from().times(1 - along).plus(line.to().times(along));
+                    double nearest = Double.MAX_VALUE;
+                    for (int i = 0; i < skin.length; i += 3) {
+                        if (skin[i + 2] > 0) {
+                            nearest = Math.min(nearest, Math.hypot(skin[i] - on.x(), skin[i + 1] - on.y()));
+                        }
+                    }
+                    assertTrue(nearest < 0.75 * line.width(), line + ": " + nearest + " mm from a vertex");
+                }
+            }
+        }
     }
 
     @Test

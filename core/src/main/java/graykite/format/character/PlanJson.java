@@ -75,7 +75,12 @@ public final class PlanJson {
     }
 
     private static PersonPlan.Brows brows(PlanFields f) {
-        return f.made(() -> new PersonPlan.Brows(f.vec("at"), f.paint("colour"), f.number("thick"), f.number("arch")));
+        return f.made(() -> new PersonPlan.Brows(
+                f.vec("at"),
+                f.paint("colour"),
+                f.number("thick"),
+                f.number("arch"),
+                f.has("slant") ? f.number("slant") : 0));
     }
 
     private static PersonPlan.Ears ears(PlanFields f) {
@@ -157,7 +162,8 @@ public final class PlanJson {
         vec(json.putObject("brows"), "at", b.at())
                 .put("colour", b.paint().word())
                 .put("thick", b.thick())
-                .put("arch", b.arch());
+                .put("arch", b.arch())
+                .put("slant", b.slant());
         vec(json.putObject("ears"), "at", plan.ears().at())
                 .put("tall", plan.ears().tall())
                 .put("off", plan.ears().off());

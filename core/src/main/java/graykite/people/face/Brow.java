@@ -75,7 +75,8 @@ final class Brow {
         return plan.brow().y()
                 + look.arch() * Math.sin(Math.PI * Math.pow(share, 1.25))
                 - 2.4 * smooth(0.6, 1, share)
-                - 3.4 * (1 - share);
+                - 3.4 * (1 - share)
+                + look.slant() * share;
     }
 
     /** Half the width of the brow: blunt at the inner end, drawn out to a point at the outer one. */

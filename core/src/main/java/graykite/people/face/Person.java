@@ -60,8 +60,9 @@ public record Person(
     /**
      * @param thick half the height of the brow, millimetres
      * @param arch how far its middle rises
+     * @param slant how much higher its outer end stands
      */
-    public record Brows(Colour colour, double thick, double arch) {}
+    public record Brows(Colour colour, double thick, double arch, double slant) {}
 
     /**
      * @param at where the left ear meets the head, in front of its middle

@@ -93,15 +93,17 @@ public record PersonPlan(
      * @param at middle of the left brow
      * @param thick half its height
      * @param arch how far its middle rises
+     * @param slant how much higher its outer end stands, for a head whose forehead falls off to the sides
      */
-    public record Brows(Vec at, Paint paint, double thick, double arch) {
+    public record Brows(Vec at, Paint paint, double thick, double arch, double slant) {
         public Brows {
             in(thick, 0.5, 15, "Half the height of a brow");
             in(arch, -10, 20, "The arch of a brow");
+            in(slant, -15, 15, "The slant of a brow");
         }
 
         public Brows withPaint(Paint newPaint) {
-            return new Brows(at, newPaint, thick, arch);
+            return new Brows(at, newPaint, thick, arch, slant);
         }
     }
 

@@ -101,7 +101,8 @@ public final class Shaping {
                 warp.at(Region.BROW, b.at()),
                 b.paint().mix(GREY, 0.8 * old),
                 Math.max(0.5, b.thick() * thick),
-                b.arch());
+                b.arch(),
+                b.slant());
     }
 
     private Ears ears() {

@@ -88,7 +88,8 @@ final class Hairstyles {
         return HairShell.band(
                 face,
                 joint,
-                turn -> 62,
+                // Higher at the temples, where the cap's rim is: no skin shows between them.
+                turn -> 62 + 9 * smooth(1.5, 1.1, Math.abs(turn)),
                 turn -> {
                     double a = Math.abs(turn);
                     double temple = mix(52, -6, smooth(0.82, 1.15, a));

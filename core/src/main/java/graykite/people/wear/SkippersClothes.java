@@ -48,11 +48,7 @@ final class SkippersClothes {
                 },
                 p -> {
                     double local = p.y() - rimY - p.z() * -tilt;
-                    if (local < 24.5) {
-                        double cordLine = smooth(1.6, 0.6, Math.abs(local - 4.5));
-                        return band.mix(cord, p.z() > 20 ? cordLine : 0);
-                    }
-                    return top.times(1 - 0.22 * smooth(30, 24, local));
+                    return local < 24.5 ? band : top.times(1 - 0.22 * smooth(30, 24, local));
                 });
         MeshBuilder peak = new MeshBuilder("cap peak", Carving.PATENT, joint);
         for (int side = 0; side < 2; side++) {
@@ -71,9 +67,9 @@ final class SkippersClothes {
                     double x = (81 + out * 0.45) * Math.sin(turn);
                     double z = -12 + (97 + out) * Math.cos(turn);
                     double droop = (-15 * Math.pow(u, 1.25) - 9 * Math.pow(Math.abs(turn), 2.2) * u) * broad;
-                    peak.add(
-                            new Vec(x, rimY + 3 + z * -tilt + droop + thick * (0.4 + 0.6 * (1 - u)), z),
-                            Colour.srgb(0x1E2229));
+                    // Both faces meet at the ends, or their edges would stand out of the band.
+                    double below = thick * (0.4 + 0.6 * (1 - u)) * Math.min(1, 1.6 * broad);
+                    peak.add(new Vec(x, rimY + 3 + z * -tilt + droop + below, z), Colour.srgb(0x1E2229));
                 }
             }
             for (int r = 0; r + 1 < rows; r++) {
@@ -104,7 +100,40 @@ final class SkippersClothes {
             Vec b = badge.point(corner[(i + 1) % 4]);
             badge.triangle(badge.add(badge.point(mid), brass), badge.add(a, brass), badge.add(b, brass));
         }
-        return new Part[] {crown.build(), peak.build(), badge.build()};
+        return new Part[] {crown.build(), peak.build(), badge.build(), cord(joint, rimY, tilt, cord)};
+    }
+
+    /** A twisted cord over the peak, held by a button at either end. */
+    private static Part cord(int joint, double rimY, double tilt, Colour colour) {
+        MeshBuilder mesh = new MeshBuilder("cap cord", Carving.BRASS, joint);
+        double end = 1.14;
+        mesh.grid(
+                2 * 36 + 1,
+                7,
+                true,
+                (u, v) -> {
+                    double round = 2 * Math.PI * v;
+                    // Every second ring is drawn in: strands show.
+                    double thick = 1.25 + 0.2 * Math.cos(2 * Math.PI * 36 * u);
+                    return onBand(
+                            mix(end, -end, u),
+                            1.1 + thick * Math.cos(round),
+                            5.4 + thick * Math.sin(round),
+                            rimY,
+                            tilt);
+                },
+                p -> colour);
+        for (int side = -1; side <= 1; side += 2) {
+            Vec at = onBand(side * end, 1.2, 5.4, rimY, tilt);
+            Carving.ball(mesh, 7, 12, at, new Vec(2.9, 2.9, 2.9), colour);
+        }
+        return mesh.build();
+    }
+
+    /** A place on the band: so far out of it and above its rim, by its turn from the middle of the front. */
+    private static Vec onBand(double turn, double out, double up, double rimY, double tilt) {
+        double z = -12 + (97.5 + out) * Math.cos(turn);
+        return new Vec((81.5 + out) * Math.sin(turn), rimY + up - z * tilt, z);
     }
 
     /** A roll-neck jersey, knitted two and two. */

@@ -5,10 +5,15 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.format.character.Cast;
+import graykite.format.character.PlanFiles;
+import graykite.people.FaceMaker;
+import graykite.people.plan.PersonPlan;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.Part;
 import graykite.rig.Pose;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -76,6 +81,35 @@ class BrowTest {
             count++;
         }
         return sum / count;
+    }
+
+    /** Slanted, the outer end stands higher and the inner one where it was. */
+    @Test
+    void aSlantRaisesTheOuterEnd() {
+        PersonPlan plan = PlanFiles.shipped("odile");
+        PersonPlan.Brows b = plan.brows();
+        float[] level = part(FaceMaker.sketch(plan), "left brow").positions();
+        float[] slanted = part(
+                        FaceMaker.sketch(
+                                plan.withBrows(new PersonPlan.Brows(b.at(), b.paint(), b.thick(), b.arch(), 6))),
+                        "left brow")
+                .positions();
+        double[] ends = ends(level);
+        assertEquals(0, risenAt(ends[0], level, slanted), 0.8);
+        assertEquals(6, risenAt(ends[1], level, slanted), 1.2);
+    }
+
+    /** How much higher what lies so far out is than before, on the mean. */
+    private static double risenAt(double x, float[] before, float[] after) {
+        return heightAt(x, after) - heightAt(x, before);
+    }
+
+    private static double heightAt(double x, float[] p) {
+        return IntStream.range(0, p.length / 3)
+                .filter(i -> Math.abs(p[3 * i] - x) < 2)
+                .mapToDouble(i -> p[3 * i + 1])
+                .average()
+                .orElseThrow();
     }
 
     /** No vertex stands far off the skin or lies deep in it. */

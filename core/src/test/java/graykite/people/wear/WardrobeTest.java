@@ -20,6 +20,7 @@ import graykite.rig.Joint;
 import graykite.rig.Part;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -109,6 +110,48 @@ class WardrobeTest {
         double skull = widestSkinAt(face.parts().getFirst(), 55);
         double rim = farthest(cap, 0, 1);
         assertTrue(rim > skull + 3 && rim < skull + 32, "skull " + skull + ", cap " + rim);
+    }
+
+    /** Between cap and hair no skin shows at the temples: where hair begins it reaches up behind the rim. */
+    @Test
+    void hairBeginsUnderTheCap() {
+        Character odile = FaceMaker.of(PlanFiles.shipped("odile"));
+        float[] hair = part(odile, "hair").positions();
+        float[] cap = part(odile, "cap").positions();
+        for (double z = 5; z < 42; z += 4) {
+            double top = edgeAt(z, hair, 1);
+            double rim = edgeAt(z, cap, -1);
+            assertTrue(top > rim + 1.5, "at " + z + " hair up to " + top + ", the cap from " + rim);
+        }
+    }
+
+    /** The highest or lowest place (1 or -1) of what lies on the left so far to the front. */
+    private static double edgeAt(double z, float[] p, int sign) {
+        return sign
+                * IntStream.range(0, p.length / 3)
+                        .filter(i -> p[3 * i] > 30 && Math.abs(p[3 * i + 2] - z) < 8)
+                        .mapToDouble(i -> sign * p[3 * i + 1])
+                        .max()
+                        .orElseThrow();
+    }
+
+    /** The cord lies round the band over the peak, from one button to the other, and nowhere floats or sinks in. */
+    @Test
+    void theCordLiesOnTheBand() {
+        Character odile = FaceMaker.of(PlanFiles.shipped("odile"));
+        float[] cord = part(odile, "cap cord").positions();
+        float[] cap = part(odile, "cap").positions();
+        for (int i = 0; i < cord.length; i += 3) {
+            double band = 0;
+            for (int k = 0; k < cap.length; k += 3) {
+                double apart = Math.hypot(cap[k] - cord[i], cap[k + 1] - cord[i + 1]);
+                band = Math.hypot(apart, cap[k + 2] - cord[i + 2]) < 9 ? 1 : band;
+            }
+            assertEquals(1, band, "near the cap");
+            assertTrue(cord[i + 2] > 15, "in front of the ears");
+        }
+        assertEquals(farthest(part(odile, "cap cord"), 0, 1), farthest(part(odile, "cap cord"), 0, -1), 0.1);
+        assertTrue(farthest(part(odile, "cap cord"), 0, 1) > farthest(part(odile, "cap peak"), 0, 1) - 12);
     }
 
     private static double widestSkinAt(Part skin, double y) {
