@@ -10,11 +10,16 @@ import graykite.people.plan.PersonPlan;
 import graykite.people.plan.SkinMark;
 import graykite.picture.Colour;
 import java.util.List;
+import java.util.SplittableRandom;
 
 /** Paints the marks of a skin over its colours. */
 final class Markings {
     /** In front of this depth a wrinkle shows. */
     private static final double FACE = 20;
+    /** Millimetres from one freckle to the next, and from the middle of one to where it is faint: the skin's vertices lie 3 to 4 apart. */
+    private static final double APART = 6;
+
+    private static final double SPOT = 2;
 
     private Markings() {}
 
@@ -53,12 +58,25 @@ final class Markings {
         double ax = Math.abs(p.x());
         double where = (bell((ax - 27) / 19, (p.y() + 22) / 11, 0) + bell(p.x() / 14, (p.y() + 12) / 14, 0))
                 * smooth(40, 60, p.z());
-        double spots = smooth(
-                0.62,
-                0.86,
-                Math.sin(p.x() * 1.3 + 2.1 * Math.sin(p.y() * 1.1))
-                        * Math.sin(p.y() * 1.5 + 1.7 * Math.sin(p.x() * 0.9 + 1)));
+        double spots = where < 0.02 ? 0 : Math.min(1, 1.8 * spots(p));
         return colour.mix(freckles.paint().colour(), Math.min(0.75, where * spots) * freckles.strength());
+    }
+
+    /** Round spots strewn over the face, some faint: closer or smaller ones would run into streaks. */
+    private static double spots(Vec p) {
+        int column = (int) Math.floor(p.x() / APART);
+        int row = (int) Math.floor(p.y() / APART);
+        double deepest = 0;
+        for (int x = column - 1; x <= column + 1; x++) {
+            for (int y = row - 1; y <= row + 1; y++) {
+                SplittableRandom chance = new SplittableRandom(31L * x + 1009L * y);
+                double dx = p.x() - APART * (x + chance.nextDouble(0.2, 0.8));
+                double dy = p.y() - APART * (y + chance.nextDouble(0.2, 0.8));
+                double strong = chance.nextDouble(0.2, 1);
+                deepest = Math.max(deepest, strong * bell(dx / SPOT, dy / SPOT, 0));
+            }
+        }
+        return deepest;
     }
 
     private static Colour patched(Colour colour, SkinMark.Patch patch, Vec p) {

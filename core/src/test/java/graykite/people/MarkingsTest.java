@@ -11,6 +11,7 @@ import graykite.people.plan.PersonPlan;
 import graykite.people.plan.SkinMark;
 import graykite.picture.Colour;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -72,6 +73,40 @@ class MarkingsTest {
         double edge = apart(SKIN, patch.over(SKIN, new Vec(18, -47.5, 90)));
         assertTrue(edge > 0.2 * inside && edge < 0.8 * inside, "half way out " + edge + " of " + inside);
         assertEquals(0, apart(SKIN, patch.over(SKIN, new Vec(18, -51, 90))), 1e-9);
+    }
+
+    /** What is dark of a freckle lies in a disc of 2 mm: the skin's vertices lie 3 to 4 apart, and finer marks show as scratches along its edges. */
+    @Test
+    void frecklesAreRound() {
+        Person.Marks freckles = marks(new SkinMark.Freckles(Paint.of("#5E3626"), 1));
+        int dark = 0;
+        int thin = 0;
+        for (double x = 12; x < 40; x += 0.5) {
+            for (double y = -32; y < -12; y += 0.5) {
+                if (darkness(freckles, x, y) > 0.4) {
+                    dark++;
+                    thin += inDisc(freckles, x, y) ? 0 : 1;
+                }
+            }
+        }
+        assertTrue(dark > 100, dark + " dark places");
+        assertEquals(0, thin, "thin ones of " + dark);
+    }
+
+    /** Whether all of a circle of 2 mm about the place, or about one beside it, is dark too. */
+    private static boolean inDisc(Person.Marks marks, double x, double y) {
+        return IntStream.range(0, 9).anyMatch(middle -> {
+            double away = middle == 8 ? 0 : 0.8;
+            double cx = x + away * Math.cos(middle * Math.PI / 4);
+            double cy = y + away * Math.sin(middle * Math.PI / 4);
+            return IntStream.range(0, 8)
+                    .allMatch(i ->
+                            darkness(marks, cx + Math.cos(i * Math.PI / 4), cy + Math.sin(i * Math.PI / 4)) > 0.2);
+        });
+    }
+
+    private static double darkness(Person.Marks marks, double x, double y) {
+        return apart(SKIN, marks.over(SKIN, new Vec(x, y, 75)));
     }
 
     @Test
