@@ -37,6 +37,9 @@ import org.junit.jupiter.api.io.TempDir;
 /** Every command that the README shows under "Without a window" is run as it stands there, and writes what it says. */
 class ReadmeCommandsTest {
     private static final Pattern COMMAND = Pattern.compile("(?m)^ {4}\\./kite ([^\\n]+)");
+    /** Options after which stands what is written. */
+    private static final Set<String> WRITTEN = Set.of("-o", "--sheet");
+
     private static final Pattern WORD = Pattern.compile("\"([^\"]*)\"|(\\S+)");
 
     @TempDir
@@ -116,13 +119,13 @@ class ReadmeCommandsTest {
         Files.writeString(folder.resolve("bare.obj"), obj);
     }
 
-    /** A command's words; what names a file is one in the folder, and so is what follows -o. */
+    /** A command's words; what names a file is one in the folder, and so is what is written. */
     private static List<String> words(String line) {
         List<String> words = new ArrayList<>();
         Matcher word = WORD.matcher(line.split(" {2,}\\(| {3,}")[0]);
         while (word.find()) {
             String plain = word.group(1) == null ? word.group(2) : word.group(1);
-            boolean out = !words.isEmpty() && words.getLast().equals("-o");
+            boolean out = !words.isEmpty() && WRITTEN.contains(words.getLast());
             words.add(files.contains(plain) || out ? at(plain) : plain);
         }
         return words;
@@ -135,6 +138,7 @@ class ReadmeCommandsTest {
         String shown =
                 readme.substring(readme.indexOf("## Without a window"), readme.indexOf("`--help` tells the rest"));
         Matcher command = COMMAND.matcher(shown);
+        Set<String> before = here();
         int run = 0;
         List<String> wrong = new ArrayList<>();
         while (command.find()) {
@@ -158,6 +162,14 @@ class ReadmeCommandsTest {
         }
         assertEquals(List.of(), wrong);
         assertTrue(run >= 22, run + " commands");
+        assertTrue(Files.exists(folder.resolve("shapes.png")), "the sheet is written too");
+        assertEquals(before, here(), "and nothing is left where the tests run");
+    }
+
+    private static Set<String> here() throws IOException {
+        try (Stream<Path> all = Files.list(Path.of(""))) {
+            return new TreeSet<>(all.map(Path::toString).toList());
+        }
     }
 
     /** Commands are shown one by one: each writes as if the others had not. */
