@@ -30,7 +30,7 @@ record Doubtful(int first, int last, int from, int to) {
      * @return in order of time; one that is the whole line where little of it can be believed; none when all can
      */
     static List<Doubtful> in(Aligner.Found found, int frames, LineFit fit) {
-        List<List<HeardPhone>> words = WordFit.words(found.words());
+        List<List<HeardPhone>> words = PhoneRuns.words(found.words());
         Set<Integer> besideSpeech = besideSpeech(found, fit);
         List<int[]> ranges = new ArrayList<>();
         int doubted = 0;

@@ -26,6 +26,11 @@ public final class Features {
         this.cepstra = cepstra;
     }
 
+    /** Of a whole recording, whose noise is its own. @param sound one channel at 16 kHz */
+    static Features of(Sound sound) {
+        return of(sound, NoiseFloor.of(sound));
+    }
+
     /**
      * @param sound one channel at 16 kHz
      * @param noise of the recording that it is part of

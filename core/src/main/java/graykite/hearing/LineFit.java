@@ -36,9 +36,9 @@ final class LineFit {
     LineFit(List<HeardPhone> heard, double[] ceiling, Tongue tongue) {
         this.ceiling = ceiling;
         this.tongue = tongue;
-        List<List<HeardPhone>> words = WordFit.words(heard);
+        List<List<HeardPhone>> words = PhoneRuns.words(heard);
         strangeness = tongue.strangeness(
-                words.stream().mapToDouble(w -> WordFit.below(w, ceiling)).toArray());
+                words.stream().mapToDouble(w -> PhoneRuns.below(w, ceiling)).toArray());
         phones = words.stream().mapToInt(List::size).sum();
         squeezed = words.stream().mapToInt(LineFit::squeezed).sum();
     }
@@ -50,7 +50,7 @@ final class LineFit {
 
     /** True when it should be asked whether a word was said at all. */
     boolean isSuspicious(List<HeardPhone> word) {
-        return WordFit.below(word, ceiling) > tongue.suspicious + allowance();
+        return PhoneRuns.below(word, ceiling) > tongue.suspicious + allowance();
     }
 
     /** What it costs to pass over a word. */
@@ -61,7 +61,7 @@ final class LineFit {
 
     /** True when a pause can hardly be one. */
     boolean isSpoken(HeardPhone pause) {
-        return WordFit.lack(List.of(pause), ceiling) > tongue.spoken;
+        return PhoneRuns.lack(List.of(pause), ceiling) > tongue.spoken;
     }
 
     /**
@@ -75,11 +75,11 @@ final class LineFit {
     }
 
     WordSigns signs(List<HeardPhone> word) {
-        double certainty = Math.min(1, Math.sqrt(WordFit.frames(word) / ENOUGH));
+        double certainty = Math.min(1, Math.sqrt(PhoneRuns.frames(word) / ENOUGH));
         int own = squeezed(word);
         double usual = (squeezed - own + USUALLY_SQUEEZED) / (phones - word.size() + USUAL_PHONES);
         return new WordSigns(
-                WordFit.below(word, ceiling) - FORGIVEN * strangeness,
+                PhoneRuns.below(word, ceiling) - FORGIVEN * strangeness,
                 certainty,
                 (own - usual * word.size()) / Math.sqrt(word.size()));
     }

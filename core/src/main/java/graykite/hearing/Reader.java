@@ -149,7 +149,7 @@ public final class Reader {
      */
     public Timing listen(Sound sound, Progress progress) {
         Sound plain = plain(sound);
-        Features features = Features.of(plain, NoiseFloor.of(plain));
+        Features features = Features.of(plain);
         Scorer scorer = new Scorer(model, features);
         PhoneLoop loop = new PhoneLoop(model, grammar, scorer);
         for (int frame = 0; frame < features.frames(); frame++) {
@@ -172,7 +172,7 @@ public final class Reader {
      * @param sound one channel at 16 kHz
      */
     public List<HeardPhone> hear(Sound sound, Script script, Progress progress) {
-        Features features = Features.of(sound, NoiseFloor.of(sound));
+        Features features = Features.of(sound);
         return search().hear(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress)
                 .phones();
     }
@@ -185,14 +185,12 @@ public final class Reader {
     public List<WordSigns> signs(Sound sound, Script script, Progress progress) {
         Sound plain = plain(sound);
         return aligner()
-                .align(
-                        Features.of(plain, NoiseFloor.of(plain)),
-                        choices(script, Map.of(), Pins.none()),
-                        Pins.none(),
-                        progress)
+                .align(Features.of(plain), choices(script, Map.of(), Pins.none()), Pins.none(), progress)
                 .map(found -> {
                     LineFit fit = new LineFit(found.words(), found.ceiling(), tongue());
-                    return WordFit.words(found.words()).stream().map(fit::signs).toList();
+                    return PhoneRuns.words(found.words()).stream()
+                            .map(fit::signs)
+                            .toList();
                 })
                 .orElse(List.of());
     }

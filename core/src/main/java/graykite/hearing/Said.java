@@ -25,7 +25,7 @@ record Said(List<WordChoice> choices, List<Integer> original) {
     static Said of(List<HeardPhone> heard, List<WordChoice> script, List<Pronunciation> shortWords) {
         List<WordChoice> choices = new ArrayList<>();
         List<Integer> original = new ArrayList<>();
-        for (List<HeardPhone> run : WordFit.runs(heard)) {
+        for (List<HeardPhone> run : PhoneRuns.runs(heard)) {
             int word = run.getFirst().word();
             if (word >= 0) {
                 choices.add(script.get(word));

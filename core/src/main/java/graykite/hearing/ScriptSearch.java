@@ -57,7 +57,7 @@ final class ScriptSearch {
         }
         Aligner.Found found = exact.get();
         LineFit fit = fit(found);
-        List<List<HeardPhone>> words = WordFit.words(found.words());
+        List<List<HeardPhone>> words = PhoneRuns.words(found.words());
         List<Doubtful> stretches = Doubtful.in(found, features.frames(), fit);
         if (!pins.isEmpty() && !stretches.isEmpty()) {
             return loosely(features, choices, pins, Looseness.of(fit, words), progress);

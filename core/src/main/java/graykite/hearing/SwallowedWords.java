@@ -80,19 +80,19 @@ final class SwallowedWords {
     /** What was heard, with the words that were swallowed. */
     ScriptSearch.Heard foundIn(ScriptSearch.Heard heard, Progress progress) {
         List<HeardPhone> all = heard.phones();
-        List<List<HeardPhone>> runs = WordFit.runs(all);
+        List<List<HeardPhone>> runs = PhoneRuns.runs(all);
         for (int i = 0; i < runs.size(); i++) {
             progress.step(i / (double) runs.size());
             // Where no word between them makes the sounds likelier than at best, none is asked for.
             Optional<Border> border = border(runs, i)
-                    .filter(b -> WordFit.lack(b.near().phones(), heard.ceiling()) >= b.gain())
+                    .filter(b -> PhoneRuns.lack(b.near().phones(), heard.ceiling()) >= b.gain())
                     .filter(b -> isLikelierWithAWord(b.near()));
             if (border.isPresent()) {
                 List<HeardPhone> before = all;
                 all = withAWord(border.get())
                         .map(anew -> border.get().stretch().replaced(before, anew))
                         .orElse(before);
-                runs = WordFit.runs(all);
+                runs = PhoneRuns.runs(all);
             }
         }
         return new ScriptSearch.Heard(all, heard.ceiling());

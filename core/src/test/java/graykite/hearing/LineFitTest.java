@@ -24,17 +24,17 @@ class LineFitTest {
 
     @Test
     void howFarBelowTheBest() {
-        assertEquals(3, WordFit.below(word(0, 100, 40, 3), CEILING), 1e-9);
-        assertEquals(3, WordFit.below(word(0, 0, 40, 3), CEILING), 1e-9, "also at the very beginning");
+        assertEquals(3, PhoneRuns.below(word(0, 100, 40, 3), CEILING), 1e-9);
+        assertEquals(3, PhoneRuns.below(word(0, 0, 40, 3), CEILING), 1e-9, "also at the very beginning");
         double[] rising = new double[200];
         for (int f = 0; f < rising.length; f++) {
             rising[f] = 0.5 * (f + 1);
         }
         // The best gains 20 over 40 frames, the word nothing: one a step.
-        assertEquals(1, WordFit.below(word(0, 100, 40, 0), rising), 1e-9);
+        assertEquals(1, PhoneRuns.below(word(0, 100, 40, 0), rising), 1e-9);
         List<HeardPhone> two =
                 List.of(new HeardPhone(0, 0, 0, Phone.AA, 10, 20, -10), new HeardPhone(0, 0, 1, Phone.B, 20, 30, -20));
-        assertEquals(3, WordFit.below(two, CEILING), 1e-9);
+        assertEquals(3, PhoneRuns.below(two, CEILING), 1e-9);
     }
 
     private static LineFit line(Tongue tongue, List<List<HeardPhone>> words) {
@@ -152,8 +152,8 @@ class LineFitTest {
                 phone(1, 30, 40),
                 phone(HeardPhone.UNSCRIPTED, 40, 50),
                 phone(2, 50, 60));
-        assertEquals(List.of(heard.subList(1, 3), heard.subList(3, 4), heard.subList(5, 6)), WordFit.words(heard));
-        assertEquals(List.of(), WordFit.words(List.of()));
+        assertEquals(List.of(heard.subList(1, 3), heard.subList(3, 4), heard.subList(5, 6)), PhoneRuns.words(heard));
+        assertEquals(List.of(), PhoneRuns.words(List.of()));
         assertEquals(
                 List.of(
                         heard.subList(0, 1),
@@ -161,7 +161,7 @@ class LineFitTest {
                         heard.subList(3, 4),
                         heard.subList(4, 5),
                         heard.subList(5, 6)),
-                WordFit.runs(heard));
+                PhoneRuns.runs(heard));
     }
 
     private static HeardPhone phone(int word, int from, int to) {

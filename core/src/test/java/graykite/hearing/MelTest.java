@@ -161,7 +161,7 @@ class MelTest {
     @Test
     void differences() {
         Sound sound = speech(1);
-        Features features = Features.of(sound, NoiseFloor.of(sound));
+        Features features = Features.of(sound);
         float[] out = new float[3 * Features.CEPSTRA];
         for (int f : new int[] {40, 77, 120}) {
             features.vector(f, out);

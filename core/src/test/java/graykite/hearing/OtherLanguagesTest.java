@@ -90,7 +90,7 @@ class OtherLanguagesTest {
         Sound plain = sound.mixedAt(Features.RATE);
         Aligner aligner = new Aligner(MODEL, PhoneGrammar.shipped(), Tongue.OTHER, alike);
         return HeardPhone.likelihood(aligner.align(
-                        Features.of(plain, NoiseFloor.of(plain)),
+                        Features.of(plain),
                         Script.of(sentence).words().stream()
                                 .map(w -> french.choice(w, Map.of()))
                                 .toList(),

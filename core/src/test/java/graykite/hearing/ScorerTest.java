@@ -24,7 +24,7 @@ class ScorerTest {
         model = SpeechModel.load();
         speech = SimulatedVoice.speak("the fog bell rang");
         Sound sound = speech.sound().mixedAt(Features.RATE);
-        features = Features.of(sound, NoiseFloor.of(sound));
+        features = Features.of(sound);
     }
 
     /** Logarithm of the density of one Gaussian. */

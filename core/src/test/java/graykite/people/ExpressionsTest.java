@@ -1,5 +1,6 @@
 package graykite.people;
 
+import static graykite.rig.Figures.part;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -79,12 +80,7 @@ class ExpressionsTest {
     }
 
     private static double pitch(Character who, Deformer deformer, double[] values, String part) {
-        int joint = who.parts().stream()
-                .filter(p -> p.name().equals(part))
-                .findFirst()
-                .orElseThrow()
-                .joint();
-        return deformer.angles(who.joints().get(joint), values)[0];
+        return deformer.angles(who.joints().get(part(who, part).joint()), values)[0];
     }
 
     @Test

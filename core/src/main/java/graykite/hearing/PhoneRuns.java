@@ -4,9 +4,9 @@ import graykite.reading.HeardPhone;
 import java.util.ArrayList;
 import java.util.List;
 
-/** How far the likelihood of words and pauses stays below that of the best phones, and which phones they are. */
-final class WordFit {
-    private WordFit() {}
+/** Runs of phones that belong together, those of a word, a pause or a stretch without words, and how far their likelihood stays below that of the best phones. */
+final class PhoneRuns {
+    private PhoneRuns() {}
 
     /** By how much a step the phones are less likely than the best. */
     static double below(List<HeardPhone> phones, double[] ceiling) {
