@@ -12,6 +12,7 @@ import graykite.people.plan.PersonPlan;
 import graykite.people.plan.PersonPlan.Mouth;
 import graykite.people.plan.Region;
 import graykite.people.plan.Shaping;
+import graykite.people.plan.SkinMark;
 import graykite.people.wear.Fit;
 import graykite.people.wear.Wardrobe;
 import graykite.picture.Colour;
@@ -57,6 +58,7 @@ public final class FaceMaker {
                         skin.lips().colour(),
                         skin.cavity().colour()),
                 Markings.of(skin),
+                creases(skin),
                 new Person.Eyes(
                         eyes.iris().colour(),
                         eyes.irisSize(),
@@ -70,6 +72,16 @@ public final class FaceMaker {
                 new Person.Neck(shaped.body().neck(), shaped.body().rise()),
                 whiskers(shaped),
                 (head, body) -> Wardrobe.of(new Fit(face, shaped, head, body)));
+    }
+
+    private static List<Person.Crease> creases(PersonPlan.Skin skin) {
+        return skin.marks().stream()
+                .filter(SkinMark.Crease.class::isInstance)
+                .map(SkinMark.Crease.class::cast)
+                .filter(c -> c.strength() > 0)
+                .map(c -> new Person.Crease(
+                        c.from(), c.to(), c.width(), c.strength(), c.with().action()))
+                .toList();
     }
 
     private static Optional<Colour> whiskers(PersonPlan plan) {

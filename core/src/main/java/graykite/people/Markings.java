@@ -34,6 +34,7 @@ final class Markings {
             for (SkinMark mark : skin.marks()) {
                 painted = switch (mark) {
                     case SkinMark.Wrinkle w -> painted;
+                    case SkinMark.Crease c -> painted;
                     case SkinMark.Freckles f -> freckled(painted, f, p);
                     case SkinMark.Patch patch -> patched(painted, patch, p);
                     case SkinMark.Fur fur -> furred(painted, fur, p);

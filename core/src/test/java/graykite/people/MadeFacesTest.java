@@ -10,6 +10,7 @@ import graykite.figures.RigReport;
 import graykite.format.character.PlanFiles;
 import graykite.geometry.Vec;
 import graykite.mouth.Viseme;
+import graykite.people.face.OpenEdges;
 import graykite.people.plan.Chance;
 import graykite.people.plan.Garment;
 import graykite.people.plan.HairStyle;
@@ -45,6 +46,8 @@ class MadeFacesTest {
         }
         double wide = gap.at(face.values(face.poses().get(Viseme.AH.title())));
         assertTrue(wide > 10, who + " opens wide: " + wide);
+        // Two ends of the skin's grid are points; everywhere else it is closed, round the eyes as well.
+        assertEquals(2 * 112, OpenEdges.of(face.parts().getFirst()), who);
         for (Part part : face.parts()) {
             for (float value : part.positions()) {
                 assertTrue(Float.isFinite(value) && Math.abs(value) < 400, who + ", " + part.name());

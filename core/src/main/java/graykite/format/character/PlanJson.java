@@ -110,13 +110,21 @@ public final class PlanJson {
     private static SkinMark mark(PlanFields f) {
         return f.made(() -> switch (f.text("kind")) {
             case "wrinkle" -> new SkinMark.Wrinkle(f.vec("from"), f.vec("to"), f.number("width"), f.number("strength"));
+            case "crease" ->
+                new SkinMark.Crease(
+                        f.vec("from"),
+                        f.vec("to"),
+                        f.number("width"),
+                        f.number("strength"),
+                        SkinMark.Brings.of(f.text("with")));
             case "freckles" -> new SkinMark.Freckles(f.paint("colour"), f.number("strength"));
             case "patch" ->
                 new SkinMark.Patch(f.vec("at"), f.vec("radii"), f.paint("colour"), f.number("edge"), f.number("share"));
             case "fur" -> new SkinMark.Fur(f.paint("colour"), f.number("strength"));
             default ->
                 throw new IllegalArgumentException(
-                        "A mark of the skin is wrinkle, freckles, patch or fur, not \"" + f.text("kind") + "\".");
+                        "A mark of the skin is wrinkle, crease, freckles, patch or fur, not \"" + f.text("kind")
+                                + "\".");
         });
     }
 
@@ -222,6 +230,11 @@ public final class PlanJson {
                     vec(vec(to.put("kind", "wrinkle"), "from", w.from()), "to", w.to())
                             .put("width", w.width())
                             .put("strength", w.strength());
+                case SkinMark.Crease c ->
+                    vec(vec(to.put("kind", "crease"), "from", c.from()), "to", c.to())
+                            .put("width", c.width())
+                            .put("strength", c.strength())
+                            .put("with", c.with().action());
                 case SkinMark.Freckles f -> paint(to.put("kind", "freckles"), f.paint(), f.strength());
                 case SkinMark.Patch p ->
                     vec(vec(to.put("kind", "patch"), "at", p.at()), "radii", p.radii())

@@ -22,12 +22,12 @@ final class CornerSkin {
     /** Each round goes farther than to the mean of the neighbours, which gets there sooner (successive over-relaxation). */
     private static final double OVER = 1.75;
 
-    private final SkinGrid grid;
+    private final SkinMesh grid;
     private final int[] free;
     private final int[][] neighbours;
     private final double[][] weights;
 
-    CornerSkin(SkinGrid grid) {
+    CornerSkin(SkinMesh grid) {
         this.grid = grid;
         List<Integer> found = new ArrayList<>();
         for (int corner : new int[] {0, SkinGrid.SPOKES / 2}) {
@@ -44,8 +44,8 @@ final class CornerSkin {
         neighbours = new int[free.length][];
         weights = new double[free.length][];
         for (int k = 0; k < free.length; k++) {
-            int ring = free[k] / SkinGrid.SPOKES;
-            int spoke = free[k] % SkinGrid.SPOKES;
+            int ring = grid.nodes().get(free[k]).ring();
+            int spoke = grid.nodes().get(free[k]).spoke();
             Vec here = point(free[k]);
             neighbours[k] = new int[] {
                 grid.index(ring - 1, spoke), grid.index(ring + 1, spoke),

@@ -112,7 +112,9 @@ final class EyeParts {
     private Part lid(String name, boolean left, int joint, double margin, int up, Person.Eyes look) {
         MeshBuilder mesh = new MeshBuilder(name, skin, joint);
         Vec centre = centre(left);
-        double r = plan.eyeRadius() * 1.0;
+        double r = plan.eyeRadius();
+        // The upper lid lies over the lower one: however far that is pushed up, its lashes show.
+        double thick = up > 0 ? 1.12 : 0.78;
         int rows = 12;
         double[] radius = new double[rows];
         double[] elevation = new double[rows];
@@ -127,20 +129,20 @@ final class EyeParts {
                     elevation[i] = margin + up * 0.3;
                 }
                 case 2 -> {
-                    radius[i] = r + 0.95;
+                    radius[i] = r + 0.95 * thick;
                     elevation[i] = margin - up * 0.9;
                 }
                 case 3 -> {
-                    radius[i] = r + 1.7;
+                    radius[i] = r + 1.7 * thick;
                     elevation[i] = margin + up * 0.6;
                 }
                 case 4 -> {
-                    radius[i] = r + 2.0;
+                    radius[i] = r + 2.0 * thick;
                     elevation[i] = margin + up * 3.5;
                 }
                 default -> {
                     double t = (i - 4) / (double) (rows - 5);
-                    radius[i] = r + mix(2.0, 1.5, smooth(0, 0.4, t));
+                    radius[i] = r + mix(2.0 * thick, 1.5, smooth(0, 0.4, t));
                     // Round behind, so that the ball is covered from the side too.
                     elevation[i] = margin + up * mix(3.5, 172, Math.pow(t, 1.4));
                 }

@@ -7,10 +7,10 @@ import java.util.TreeMap;
 /** Where the landmarks lie on a generated face at rest; names as in {@link graykite.rig.Landmarks}. */
 final class FaceLandmarks {
     private final FacePlan plan;
-    private final SkinGrid grid;
+    private final SkinMesh grid;
     private final Map<String, Vec> all = new TreeMap<>();
 
-    FaceLandmarks(FacePlan plan, SkinGrid grid) {
+    FaceLandmarks(FacePlan plan, SkinMesh grid) {
         this.plan = plan;
         this.grid = grid;
         eyes();

@@ -50,8 +50,9 @@ public final class Figure {
     private static Character of(Person person, boolean moving) {
         FacePlan plan = person.plan();
         Actions actions = new Actions(plan, moving);
-        SkinGrid grid = new SkinGrid(
-                plan, new EyeOpening(plan.eye(), plan.eyeRadius(), person.eyes().lower()));
+        double lower = person.eyes().lower();
+        List<EyeRim> rims = List.of(new EyeRim(plan, lower, true), new EyeRim(plan, lower, false));
+        SkinMesh grid = new SkinMesh(new SkinGrid(plan), rims);
         SkinTone tone = new SkinTone(person);
         SkinPart skin = new SkinPart(plan, grid, actions, SKIN, HEAD, tone::of);
         List<Part> parts = new ArrayList<>();
@@ -59,6 +60,9 @@ public final class Figure {
         addMouth(parts, plan, actions);
         addEyes(parts, person);
         addWorn(parts, person, grid, actions);
+        if (!person.creases().isEmpty()) {
+            parts.add(new Creases(plan, rims, grid, tone).part(person, actions, SKIN, HEAD));
+        }
         List<Corrective> correctives = new ArrayList<>(skin.correctives());
         correctives.add(new Corrective("tongueUp*jawDrop", "tongueUp", "jawDrop"));
         correctives.add(new Corrective("tongueOut*jawDrop", "tongueOut", "jawDrop"));
@@ -102,7 +106,7 @@ public final class Figure {
         parts.add(eyes.wetLine(false, LOWER_RIGHT, e));
     }
 
-    private static void addWorn(List<Part> parts, Person person, SkinGrid grid, Actions actions) {
+    private static void addWorn(List<Part> parts, Person person, SkinMesh grid, Actions actions) {
         FacePlan plan = person.plan();
         Person.Tones tones = person.tones();
         Colour ear = tones.base().mix(tones.flush(), 0.35);
@@ -231,7 +235,7 @@ public final class Figure {
         return List.of(
                 new Turn("lidClose." + side, Axis.X, closes),
                 new Turn("lidTightener." + side, Axis.X, -9),
-                new Turn("cheekRaiser." + side, Axis.X, -6),
+                new Turn("cheekRaiser." + side, Axis.X, -9),
                 new Turn("eyePitch", Axis.X, -0.28));
     }
 }

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param plan the form of the head and where things are on it
  * @param tones colours of skin and lips
  * @param marks lines, freckles and the like, painted over the skin
+ * @param creases lines that come with an action
  * @param eyes irises and lids
  * @param brows how the brows are carved
  * @param ears where the left ear sits and how large it is
@@ -24,6 +25,7 @@ public record Person(
         FacePlan plan,
         Tones tones,
         Marks marks,
+        List<Crease> creases,
         Eyes eyes,
         Brows brows,
         Ears ears,
@@ -47,6 +49,17 @@ public record Person(
     public interface Marks {
         Colour over(Colour colour, Vec p);
     }
+
+    /**
+     * A line in the skin on either side that comes with an action.
+     *
+     * @param from one end, as seen from the front; z is not used
+     * @param to the other
+     * @param width millimetres
+     * @param strength 0 to 1
+     * @param with name of the action's channels without their side
+     */
+    public record Crease(Vec from, Vec to, double width, double strength, String with) {}
 
     /**
      * @param irisSize 1 for a person's

@@ -4,7 +4,6 @@ import static graykite.geometry.Ease.mix;
 import static graykite.geometry.Ease.smooth;
 
 import graykite.geometry.Vec;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -36,7 +35,8 @@ final class SkinGrid {
      * @param open share of an even opening of the mouth that this spoke takes: 0 at the corners, 1 in the middle
      */
     record Node(Vec point, int spoke, int ring, double half, double lipness, double open, double across) {
-        private Node at(Vec place) {
+        /** What belongs to the mouth as this does, elsewhere. */
+        Node at(Vec place) {
             return new Node(place, spoke, ring, half, lipness, open, across);
         }
     }
@@ -49,8 +49,7 @@ final class SkinGrid {
 
     private final List<Node> nodes;
 
-    /** @param leftEye where the skin is open round the left eye; the right one has the same on its side */
-    SkinGrid(FacePlan plan, EyeOpening leftEye) {
+    SkinGrid(FacePlan plan) {
         this.plan = plan;
         this.axis = plan.mouth().minus(plan.centre()).unit();
         this.up = new Vec(0, 1, 0).minus(axis.times(axis.y())).unit();
@@ -58,43 +57,10 @@ final class SkinGrid {
                 .parallel()
                 .mapToObj(spoke -> lip(angle(spoke), 1))
                 .toArray(Vec[]::new);
-        List<Node> whole = IntStream.range(0, RINGS * SPOKES)
+        nodes = IntStream.range(0, RINGS * SPOKES)
                 .parallel()
                 .mapToObj(i -> node(i / SPOKES, i % SPOKES))
                 .toList();
-        nodes = opened(opened(whole, leftEye), leftEye.mirrored());
-    }
-
-    /** The skin opened round an eye: of two neighbours on either side of the rim the nearer one moves onto it. */
-    private List<Node> opened(List<Node> whole, EyeOpening eye) {
-        double[] outside =
-                whole.stream().mapToDouble(n -> eye.outside(n.point())).toArray();
-        boolean[] rim = new boolean[outside.length];
-        for (int ring = BORDER + 1; ring + 1 < RINGS; ring++) {
-            for (int spoke = 0; spoke < SPOKES; spoke++) {
-                int here = index(ring, spoke);
-                for (int next : new int[] {index(ring + 1, spoke), index(ring, spoke + 1)}) {
-                    int nearer = Math.abs(outside[here]) <= Math.abs(outside[next]) ? here : next;
-                    if (outside[here] < 0 != outside[next] < 0 && Math.abs(outside[nearer]) < EyeOpening.REACH) {
-                        rim[nearer] = true;
-                    }
-                }
-            }
-        }
-        List<Node> opened = new ArrayList<>(whole);
-        for (int i = 0; i < outside.length; i++) {
-            Vec point = whole.get(i).point();
-            if (rim[i]) {
-                opened.set(
-                        i,
-                        whole.get(i)
-                                .at(plan.surface(
-                                        eye.onRim(point).minus(plan.centre()).unit())));
-            } else if (outside[i] < 0) {
-                opened.set(i, whole.get(i).at(eye.sunk(point)));
-            }
-        }
-        return List.copyOf(opened);
     }
 
     List<Node> nodes() {

@@ -44,7 +44,7 @@ final class SkinPart {
             "jawSideways.R",
             "jawThrust");
 
-    private final SkinGrid grid;
+    private final SkinMesh grid;
     private final Actions actions;
     private final CornerSkin corners;
     private final Part part;
@@ -52,7 +52,7 @@ final class SkinPart {
 
     SkinPart(
             FacePlan plan,
-            SkinGrid grid,
+            SkinMesh grid,
             Actions actions,
             Material material,
             int joint,
@@ -65,15 +65,7 @@ final class SkinPart {
         for (int i = 0; i < colours.size(); i++) {
             mesh.add(grid.nodes().get(i).point(), colours.get(i));
         }
-        for (int ring = 0; ring + 1 < SkinGrid.RINGS; ring++) {
-            for (int spoke = 0; spoke < SkinGrid.SPOKES; spoke++) {
-                mesh.quad(
-                        grid.index(ring, spoke),
-                        grid.index(ring + 1, spoke),
-                        grid.index(ring + 1, spoke + 1),
-                        grid.index(ring, spoke + 1));
-            }
-        }
+        grid.triangles().forEach(t -> mesh.triangle(t[0], t[1], t[2]));
         Map<String, IntFunction<Vec>> targets = new LinkedHashMap<>();
         actions.moves().keySet().forEach(name -> targets.put(name, i -> move(name, i)));
         if (actions.moves().isEmpty()) {

@@ -17,7 +17,7 @@ final class Whiskers {
 
     private Whiskers() {}
 
-    static Part of(FacePlan plan, SkinGrid grid, Actions actions, int joint, Colour colour) {
+    static Part of(FacePlan plan, SkinMesh grid, Actions actions, int joint, Colour colour) {
         MeshBuilder mesh = new MeshBuilder("whiskers", HORN, joint);
         List<Spot> roots = new ArrayList<>();
         for (int side = -1; side <= 1; side += 2) {
@@ -35,7 +35,7 @@ final class Whiskers {
     }
 
     /** The vertex of the skin in which one stands: three rows between nose and lip. */
-    private static SkinGrid.Node root(FacePlan plan, SkinGrid grid, int side, int i) {
+    private static SkinGrid.Node root(FacePlan plan, SkinMesh grid, int side, int i) {
         Vec m = plan.mouth();
         double gap = plan.noseTip().y() - m.y();
         double y = m.y() + gap * (0.32 + 0.18 * (i % 3));

@@ -131,6 +131,7 @@ public final class Shaping {
             marks.add(
                     switch (mark) {
                         case SkinMark.Wrinkle w -> line(w, w.strength() * (1 - child) + 0.4 * old * w.strength());
+                        case SkinMark.Crease c -> crease(c, c.strength() * (1 - child) + 0.4 * old * c.strength());
                         case SkinMark.Patch p ->
                             new SkinMark.Patch(warp.at(Region.FACE, p.at()), p.radii(), p.paint(), p.edge(), p.share());
                         case SkinMark.Freckles f -> f;
@@ -141,6 +142,10 @@ public final class Shaping {
         if (old > 0 && !plan.furred()) {
             (lined ? Wrinkles.MORE : Wrinkles.ALL).forEach(w -> marks.add(line(w, w.strength() * old)));
         }
+        boolean creased = skin.marks().stream().anyMatch(SkinMark.Crease.class::isInstance);
+        if (old > 0 && !plan.furred() && !creased) {
+            Wrinkles.CREASES.forEach(c -> marks.add(crease(c, c.strength() * old)));
+        }
         return skin.withMarks(marks);
     }
 
@@ -150,6 +155,15 @@ public final class Shaping {
                 warp.at(Region.FACE, inFace(wrinkle.to())),
                 wrinkle.width(),
                 Math.clamp(strength, 0, 1));
+    }
+
+    private SkinMark crease(SkinMark.Crease crease, double strength) {
+        return new SkinMark.Crease(
+                warp.at(Region.FACE, inFace(crease.from())),
+                warp.at(Region.FACE, inFace(crease.to())),
+                crease.width(),
+                Math.clamp(strength, 0, 1),
+                crease.with());
     }
 
     private static Vec inFace(Vec p) {

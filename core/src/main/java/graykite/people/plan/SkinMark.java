@@ -21,6 +21,53 @@ public sealed interface SkinMark {
         }
     }
 
+    /**
+     * A line that comes with an action of the face and is gone at rest: crow's feet with a laugh, lines of the forehead with
+     * raised brows.
+     *
+     * @param from one end, as seen from the front; z is not used
+     * @param to the other
+     * @param width millimetres
+     * @param strength 0 to 1
+     * @param with the action that brings it
+     */
+    record Crease(Vec from, Vec to, double width, double strength, Brings with) implements SkinMark {
+        public Crease {
+            requireThat(width >= 0.3 && width <= 5, "A crease is 0.3 to 5 mm wide.");
+            requireThat(strength >= 0 && strength <= 1, "The strength of a crease is 0 to 1.");
+        }
+    }
+
+    /** Actions of the upper face that bring creases, each on its own side. */
+    enum Brings {
+        CHEEK_RAISER("cheekRaiser"),
+        INNER_BROW_RAISER("innerBrowRaiser"),
+        OUTER_BROW_RAISER("outerBrowRaiser"),
+        BROW_LOWERER("browLowerer");
+
+        private final String action;
+
+        Brings(String action) {
+            this.action = action;
+        }
+
+        /** Its channels have this name and a side. */
+        public String action() {
+            return action;
+        }
+
+        /** @throws IllegalArgumentException when there is none of that name */
+        public static Brings of(String action) {
+            for (Brings one : values()) {
+                if (one.action.equals(action)) {
+                    return one;
+                }
+            }
+            throw new IllegalArgumentException("A crease comes with cheekRaiser, innerBrowRaiser, outerBrowRaiser or"
+                    + " browLowerer, not \"" + action + "\".");
+        }
+    }
+
     /** Freckles over nose and cheeks. @param strength 0 to 1 */
     record Freckles(Paint paint, double strength) implements SkinMark {
         public Freckles {

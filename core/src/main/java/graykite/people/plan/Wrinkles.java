@@ -30,7 +30,24 @@ final class Wrinkles {
                     MORE.stream())
             .toList();
 
+    /** That come with an action, in a face that had none: crow's feet with a laugh, lines between brows that are drawn down. */
+    static final List<SkinMark.Crease> CREASES = List.of(
+            foot(51.5, 9, 56, 13, 0.9),
+            foot(52.5, 4.5, 58.5, 6.5, 1),
+            foot(52.5, -0.5, 58.5, -3, 1),
+            foot(50.5, -5.5, 56, -10.5, 0.8),
+            crease(8, 16, 6, 29, 2.2, 1, SkinMark.Brings.BROW_LOWERER));
+
     private Wrinkles() {}
+
+    private static SkinMark.Crease foot(double ax, double ay, double bx, double by, double strength) {
+        return crease(ax, ay, bx, by, 1.8, strength, SkinMark.Brings.CHEEK_RAISER);
+    }
+
+    private static SkinMark.Crease crease(
+            double ax, double ay, double bx, double by, double width, double strength, SkinMark.Brings with) {
+        return new SkinMark.Crease(new Vec(ax, ay, 0), new Vec(bx, by, 0), width, strength, with);
+    }
 
     private static SkinMark.Wrinkle line(double ax, double ay, double bx, double by, double width, double strength) {
         return new SkinMark.Wrinkle(new Vec(ax, ay, 0), new Vec(bx, by, 0), width, strength);

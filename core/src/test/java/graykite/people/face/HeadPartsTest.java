@@ -17,7 +17,6 @@ import graykite.rig.Pose;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -30,46 +29,6 @@ class HeadPartsTest {
     private static Vec vertex(Part part, int index) {
         float[] p = part.positions();
         return new Vec(p[3 * index], p[3 * index + 1], p[3 * index + 2]);
-    }
-
-    // --- the opening round an eye ---
-
-    private static Vec from(double side, double up, double away) {
-        double s = Math.toRadians(side);
-        double u = Math.toRadians(up);
-        return EYE.plus(new Vec(Math.sin(s), Math.cos(s) * Math.sin(u), Math.cos(s) * Math.cos(u)).times(away));
-    }
-
-    /** For a lower lid at -17 degrees the rim lies at -38 below, and 77 to the side; the middle is within, the cheek is not. */
-    @Test
-    void theRimOfAnEye() {
-        EyeOpening opening = new EyeOpening(EYE, RADIUS, -17);
-        assertEquals(0, opening.outside(from(0, -38, 18)), 1e-9);
-        assertTrue(opening.outside(from(0, -30, 18)) < 0);
-        assertTrue(opening.outside(from(0, -45, 18)) > 0);
-        assertTrue(opening.outside(from(60, 0, 18)) < 0);
-        assertTrue(opening.outside(from(85, 0, 18)) > 0);
-        assertTrue(opening.outside(from(0, 40, 18)) > 0, "above, the skin overhangs the lid");
-        assertTrue(opening.outside(from(-70, 10, 18)) > 0, "and at the nose");
-        assertTrue(opening.outside(EYE.plus(new Vec(0, 0, -18))) > 0, "behind the eye there is none");
-        assertTrue(opening.outside(from(0, 0, 40)) > 0, "nor far in front of it");
-    }
-
-    @Test
-    void whatLiesNearTheRimMovesOntoIt() {
-        EyeOpening opening = new EyeOpening(EYE, RADIUS, -17);
-        for (Vec p : List.of(from(20, -30, 18), from(40, -44, 19), from(70, -5, 18))) {
-            Vec moved = opening.onRim(p);
-            assertEquals(0, opening.outside(moved), 1e-9);
-            assertEquals(p.minus(EYE).length(), moved.minus(EYE).length(), 1e-9, "it keeps its distance from the eye");
-            assertTrue(moved.minus(p).length() < 4, "and goes only a little way");
-        }
-        assertEquals(
-                14.5, opening.sunk(from(0, -38, 18)).minus(EYE).length(), 1e-9, "behind the ball's front at the rim");
-        assertEquals(4.8, opening.sunk(from(10, -10, 18)).minus(EYE).length(), 1e-9, "and deep within it");
-        assertEquals(from(10, -10, 4), opening.sunk(from(10, -10, 4)), "what is deeper stays");
-        Vec p = from(50, -20, 18);
-        assertEquals(opening.outside(p), opening.mirrored().outside(new Vec(-p.x(), p.y(), p.z())), 1e-9);
     }
 
     // --- as it is seen ---

@@ -84,7 +84,9 @@ class ShapingTest {
         assertTrue(
                 child.body().neck() < 0.85 * ODILE.body().neck() && child.body().build() < 0.85);
         assertTrue(
-                child.skin().marks().stream().allMatch(m -> m instanceof SkinMark.Wrinkle w && w.strength() == 0),
+                child.skin().marks().stream()
+                        .allMatch(m -> m instanceof SkinMark.Wrinkle w && w.strength() == 0
+                                || m instanceof SkinMark.Crease c && c.strength() == 0),
                 "no lines");
     }
 
@@ -99,6 +101,12 @@ class ShapingTest {
         assertTrue(old.mouth().upperLip() < 0.75 * pim.mouth().upperLip());
         assertTrue(old.hair().light().lightness() > pim.hair().light().lightness() + 60);
         assertTrue(old.ears().tall() > pim.ears().tall(), "ears grow all life");
+        assertEquals(
+                List.of(0.9, 1.0, 1.0, 0.8, 1.0),
+                Shaping.shaped(PlanFiles.shipped("wren").with(Slider.AGE, 1)).skin().marks().stream()
+                        .filter(SkinMark.Crease.class::isInstance)
+                        .map(m -> ((SkinMark.Crease) m).strength())
+                        .toList());
         PersonPlan otter = PlanFiles.shipped("sprat").with(Slider.AGE, 1);
         assertTrue(
                 Shaping.shaped(otter).skin().marks().stream().noneMatch(SkinMark.Wrinkle.class::isInstance),
