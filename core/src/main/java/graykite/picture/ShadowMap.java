@@ -13,6 +13,10 @@ final class ShadowMap {
     private static final float BIAS = 4.2f;
     /** Places that are asked along one side for a soft edge, besides one that is shared. */
     private static final int TAPS = 5;
+    /** From one of them to the next. */
+    private static final int STEP = 3;
+    /** From the middle to the outermost. */
+    private static final int SPAN = STEP * TAPS / 2 + 1;
 
     private final float[] depth = new float[SIZE * SIZE];
     private float rx;
@@ -149,27 +153,29 @@ final class ShadowMap {
     }
 
     /**
-     * How much of the light reaches a point, 0 to 1. The light is broad: a neighbourhood of 11 by 11 is asked at every
-     * second place, its outer places weighted so that nothing jumps as the point moves.
+     * How much of the light reaches a point, 0 to 1. The light is broad: a neighbourhood of 16 by 16 is asked at every
+     * third place, its outer places weighted so that nothing jumps as the point moves.
      */
     float lit(float worldX, float py, float pz) {
         float px = worldX - centreX;
         float scale = SIZE / (2 * reach);
         float x = (px * rx + py * ry + pz * rz + reach) * scale - 0.5f;
         float y = (px * ux + py * uy + pz * uz + reach) * scale - 0.5f;
-        if (x < TAPS || y < TAPS || x >= SIZE - TAPS - 2 || y >= SIZE - TAPS - 2) {
+        if (x < SPAN || y < SPAN || x >= SIZE - SPAN - STEP || y >= SIZE - SPAN - STEP) {
             return 1;
         }
-        // Places lie on a grid of every second one, so that shares run from one to the next.
-        int ix = (int) (x * 0.5f);
-        int iy = (int) (y * 0.5f);
-        float fx = x * 0.5f - ix;
-        float fy = y * 0.5f - iy;
+        // Places lie on a grid of every third one, so that shares run from one to the next.
+        float across = x * (1f / STEP);
+        float down = y * (1f / STEP);
+        int ix = (int) across;
+        int iy = (int) down;
+        float fx = across - ix;
+        float fy = down - iy;
         float d = px * dx + py * dy + pz * dz + BIAS * reach / REACH;
-        int at = (2 * iy - TAPS + 1) * SIZE + 2 * ix - TAPS + 1;
-        float sum = (1 - fy) * row(at, d, fx) + fy * row(at + 2 * TAPS * SIZE, d, fx);
+        int at = (STEP * iy - SPAN + 2) * SIZE + STEP * ix - SPAN + 2;
+        float sum = (1 - fy) * row(at, d, fx) + fy * row(at + STEP * TAPS * SIZE, d, fx);
         for (int k = 1; k < TAPS; k++) {
-            sum += row(at + 2 * k * SIZE, d, fx);
+            sum += row(at + STEP * k * SIZE, d, fx);
         }
         return sum * (1f / (TAPS * TAPS));
     }
@@ -177,8 +183,8 @@ final class ShadowMap {
     private float row(int at, float d, float fx) {
         float sum = depth[at] <= d ? 1 - fx : 0;
         for (int k = 1; k < TAPS; k++) {
-            sum += depth[at + 2 * k] <= d ? 1 : 0;
+            sum += depth[at + STEP * k] <= d ? 1 : 0;
         }
-        return depth[at + 2 * TAPS] <= d ? sum + fx : sum;
+        return depth[at + STEP * TAPS] <= d ? sum + fx : sum;
     }
 }
