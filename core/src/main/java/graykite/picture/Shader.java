@@ -8,6 +8,9 @@ import graykite.geometry.Vec;
  * stay sharp.
  */
 final class Shader {
+    /** By how much redder warm skin is in full shade. */
+    private static final float BLOOD = 0.17f;
+
     private final Projection scene;
     private final ShadowMap shadows;
     private final Lighting.Mood mood;
@@ -175,6 +178,11 @@ final class Shader {
                     + mood.ground[i]
                     + (mood.sky[i] - mood.ground[i]) * up;
         }
+        // What comes out of skin in the shade has gone through blood.
+        float blood = BLOOD * m.warmth() * Math.max(0, 1 - keyLight);
+        out[0] *= 1 + blood;
+        out[1] *= 1 - 0.4f * blood;
+        out[2] *= 1 - 0.2f * blood;
         if (m.gloss() == 0) {
             return 0;
         }

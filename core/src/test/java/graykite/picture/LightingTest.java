@@ -86,6 +86,24 @@ class LightingTest {
         assertEquals(60 * half.y(), glint[1], 3);
     }
 
+    /** Blood under skin: in the shade it is redder than chalk of the same colour, in full light the two are alike. */
+    @Test
+    void skinIsRedderInTheShade() {
+        Material skin = new Material("skin", 0.9f, 0, 0, 1, true);
+        double[] shade = {redness(skin, 60), redness(CHALK, 60)};
+        assertEquals(1.1, shade[0] / shade[1], 0.05);
+        assertEquals(1, redness(skin, 145) / redness(CHALK, 145), 0.02);
+    }
+
+    /** Red by green of a ball that is lit from the right, so far from the left of the picture. */
+    private static double redness(Material material, int x) {
+        Renderer renderer = new Renderer();
+        renderer.setLighting(new Lighting(Lighting.Mood.DAY, 60, 10));
+        int pixel = renderer.draw(List.of(ball(material)), new Camera(Vec.ZERO, 0, 0, 5000, 100), 200, 200)
+                .pixels()[100 * 200 + x];
+        return (pixel >> 16 & 255) / (double) (pixel >> 8 & 255);
+    }
+
     /** From the right, the right of a ball is lit and its left is not; in fog there is little between them. */
     @ParameterizedTest
     @EnumSource(Lighting.Mood.class)

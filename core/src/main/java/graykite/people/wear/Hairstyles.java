@@ -69,7 +69,9 @@ final class Hairstyles {
             double flow = 13 * a + 7.5 * down * (1 - smooth(1.2, 3.0, a)) + 1.1 * Math.sin(5 * down + 3 * a);
             // Locks of unlike breadth, each combed into strands.
             double wave = Math.sin(flow + 0.5 * Math.sin(0.6 * flow));
-            double strand = Math.pow(wave * wave + 0.05, 0.4);
+            // Broader grooves behind, where they run across the mesh and narrow ones would be jagged.
+            double behind = smooth(1.3, 1.9, a);
+            double strand = Math.pow(wave * wave + mix(0.05, 0.12, behind), mix(0.4, 0.75, behind));
             double fine = 0.3 * Math.sin(flow * 2.7 + 1);
             double full = 7.5 + 4 * Math.sin(Math.PI * Math.min(1, down * 0.9)) * smooth(0.9, 1.4, a);
             return full + 2.3 * (strand - 0.6) + fine;
@@ -88,20 +90,38 @@ final class Hairstyles {
         return HairShell.band(
                 face,
                 joint,
-                // Higher at the temples, where the cap's rim is: no skin shows between them.
-                turn -> 62 + 9 * smooth(1.5, 1.1, Math.abs(turn)),
-                turn -> {
-                    double a = Math.abs(turn);
-                    double temple = mix(52, -6, smooth(0.82, 1.15, a));
-                    double ear = mix(temple, -8, smooth(1.15, 1.75, a));
-                    return mix(ear, -62, smooth(1.62, 2.2, a));
-                },
+                turn -> rim(turn) + underRim(turn),
+                Hairstyles::combedLine,
                 // In front the cap sits on the bare forehead.
-                (down, turn) -> mix(-5, locks.at(down, turn), smooth(0.78, 0.98, Math.abs(turn))),
+                (down, turn) -> mix(-5, tucked(locks.at(down, turn), down, turn), smooth(0.78, 0.98, Math.abs(turn))),
                 light,
                 dark.times(0.8),
                 22,
                 132);
+    }
+
+    /** Height of the rim of a skipper's cap on a head of the usual size. */
+    private static double rim(double turn) {
+        return 48 + 15.5 * Math.cos(turn);
+    }
+
+    /** How far up under the rim the hair goes: farther at the temples, so that no skin shows there. */
+    private static double underRim(double turn) {
+        return 9 + 9 * smooth(1.5, 1.1, Math.abs(turn));
+    }
+
+    /** How far down it goes: over the tops of the ears and to the nape. */
+    private static double combedLine(double turn) {
+        double a = Math.abs(turn);
+        double temple = mix(52, -6, smooth(0.82, 1.15, a));
+        double ear = mix(temple, -8, smooth(1.15, 1.75, a));
+        return mix(ear, -62, smooth(1.62, 2.2, a));
+    }
+
+    /** Hair comes out from under a cap: flat beneath its rim, full a little below. */
+    private static double tucked(double full, double down, double turn) {
+        double over = underRim(turn) - down * (rim(turn) + underRim(turn) - combedLine(turn));
+        return mix(0.5, full, smooth(5, -5, over));
     }
 
     private Part knot() {

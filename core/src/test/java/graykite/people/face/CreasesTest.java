@@ -70,7 +70,7 @@ class CreasesTest {
     void anActionBringsItsLines(String name, String channel, double yaw) {
         Character who = Cast.byName(name);
         long full = darkened(who, Pose.of(channel, 1), yaw);
-        long part = darkened(who, Pose.of(channel, 0.55), yaw);
+        long part = darkened(who, Pose.of(channel, 0.4), yaw);
         assertTrue(full > 200, "levels by which the lines darken the picture: " + full);
         assertTrue(part < 0.8 * full, part + " of " + full);
         assertEquals(0, darkened(who, Pose.of(channel, 0.15), yaw), 10);

@@ -125,6 +125,23 @@ class WardrobeTest {
         }
     }
 
+    /** All round the head hair goes in under the band, which rises from 50 mm by 0.16 for each one forward: none lies outside on it. */
+    @Test
+    void hairGoesInUnderTheCap() {
+        float[] p = part(FaceMaker.of(PlanFiles.shipped("odile")), "hair").positions();
+        int under = 0;
+        for (int i = 0; i < p.length; i += 3) {
+            double over = p[i + 1] - 50 - 0.16 * p[i + 2];
+            if (over > 4) {
+                // The band widens by 3 % over its 24 mm.
+                double out = Math.hypot(p[i] / 81, (p[i + 2] + 12) / 97) / (1 + 0.03 * over / 24);
+                assertTrue(out < 1, p[i] + ", " + p[i + 1] + ", " + p[i + 2] + " lies outside: " + out);
+                under++;
+            }
+        }
+        assertTrue(under > 50, "hair under the cap: " + under);
+    }
+
     /** The highest or lowest place (1 or -1) of what lies on the left so far to the front. */
     private static double edgeAt(double z, float[] p, int sign) {
         return sign
