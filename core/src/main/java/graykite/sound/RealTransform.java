@@ -38,23 +38,34 @@ public final class RealTransform {
 
     /** Takes the spectrum of samples, which are left as they are: the sum of sample n times e to the -2 pi i k n / length. */
     public void of(double[] samples) {
-        requireThat(samples.length == 2 * half, "This transform takes %s samples, not %s.", 2 * half, samples.length);
+        if (samples.length != 2 * half) {
+            // Not asked by requireThat, which would box both figures for each of thousands of frames.
+            throw new IllegalArgumentException(
+                    "This transform takes " + 2 * half + " samples, not " + samples.length + ".");
+        }
         for (int i = 0; i < half; i++) {
             packed[0][i] = samples[2 * i];
             packed[1][i] = samples[2 * i + 1];
         }
         FastFourierTransformer.transformInPlace(packed, DftNormalization.STANDARD, TransformType.FORWARD);
-        for (int k = 0; k <= half; k++) {
-            int low = k % half;
-            int high = (half - k) % half;
-            // What the even samples give, and the odd ones, lies in the sum and the difference of mirrored values.
-            double evenRe = (packed[0][low] + packed[0][high]) / 2;
-            double evenIm = (packed[1][low] - packed[1][high]) / 2;
-            double oddRe = (packed[1][low] + packed[1][high]) / 2;
-            double oddIm = (packed[0][high] - packed[0][low]) / 2;
-            real[k] = evenRe + cosines[k] * oddRe + sines[k] * oddIm;
-            imaginary[k] = evenIm + cosines[k] * oddIm - sines[k] * oddRe;
+        // The first value stands beyond the last one too.
+        unpack(0, 0, 0);
+        for (int k = 1; k < half; k++) {
+            unpack(k, k, half - k);
         }
+        unpack(half, 0, 0);
+    }
+
+    /** What the even samples give, and the odd ones, lies in the sum and the difference of mirrored values. */
+    private void unpack(int k, int low, int high) {
+        double[] re = packed[0];
+        double[] im = packed[1];
+        double evenRe = (re[low] + re[high]) / 2;
+        double evenIm = (im[low] - im[high]) / 2;
+        double oddRe = (im[low] + im[high]) / 2;
+        double oddIm = (re[high] - re[low]) / 2;
+        real[k] = evenRe + cosines[k] * oddRe + sines[k] * oddIm;
+        imaginary[k] = evenIm + cosines[k] * oddIm - sines[k] * oddRe;
     }
 
     /** Real part of a value of the last spectrum, from 0 to half the length, both included. */
