@@ -36,6 +36,10 @@ public final class Bench {
                 JoinedWords.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/words"),
                         arguments.length > 2 ? Double.parseDouble(arguments[2]) : -1);
+            case "shut-mouths" ->
+                ShutMouths.print(
+                        Path.of(arguments.length > 1 ? arguments[1] : "bench/target/announcements/en"),
+                        arguments.length > 2 ? Double.parseDouble(arguments[2]) : 0.3);
             case "people" ->
                 PeopleEdges.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/people"),

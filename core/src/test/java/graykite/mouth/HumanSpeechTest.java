@@ -23,7 +23,9 @@ import graykite.time.FrameRate;
 import graykite.time.TimeRange;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -66,6 +68,34 @@ class HumanSpeechTest {
             }
             assertTrue(least < LipGap.SHUT, least + " mm at " + closure);
         }
+    }
+
+    /** Before a pause and at the end lips stay apart until the word has ended, though shapes come before their sounds; p, b and m shut them. */
+    @Test
+    void lipsShutAfterTheWordHasEnded() throws Exception {
+        int pauses = 0;
+        for (Arguments sentence : Recordings.humanSpeech().toList()) {
+            Performance performance = performance((String) sentence.get()[0], (String) sentence.get()[1]);
+            List<TimedWord> said = performance.timing().words();
+            for (int w = 0; w < said.size(); w++) {
+                TimedWord word = said.get(w);
+                boolean last = w + 1 == said.size();
+                double next =
+                        last ? performance.timing().duration() : said.get(w + 1).start();
+                Phone ending = word.phones().getLast().phone();
+                boolean shuts = ending == Phone.P || ending == Phone.B || ending == Phone.M;
+                if (shuts || !last && next - word.end() < 0.12) {
+                    continue;
+                }
+                pauses++;
+                double apart = word.start();
+                for (double time = word.start(); time < next; time += 0.005) {
+                    apart = GAP.at(Acted.at(performance, time)) > LipGap.SHUT ? time : apart;
+                }
+                assertTrue(apart > word.end() + 0.03, word + ": its lips shut at " + apart);
+            }
+        }
+        assertTrue(pauses >= 5, pauses + " words before a pause");
     }
 
     /**

@@ -1,0 +1,107 @@
+package graykite.bench;
+
+import graykite.base.Progress;
+import graykite.hearing.Reader;
+import graykite.project.Line;
+import graykite.project.Project;
+import graykite.project.SoundFile;
+import graykite.reading.TimedWord;
+import graykite.reading.Timing;
+import graykite.reading.WordSource;
+import graykite.rig.LipGap;
+import graykite.scene.Performance;
+import graykite.scene.Scene;
+import graykite.text.Phone;
+import graykite.text.Script;
+import graykite.workbench.Figures;
+import graykite.workbench.Workbench;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
+
+/**
+ * Whether mouths shut before their words have ended, the fault that is seen first: {@link JoinedWords} of people are read and spoken
+ * by Odile, and the gap of her lips is measured on the mesh. Words whose last sound shuts the lips are left out.
+ */
+final class ShutMouths {
+    private static final Set<Phone> SHUTTING = Set.of(Phone.P, Phone.B, Phone.M);
+    private static final double STEP = 0.005;
+    /** How long before its end a word's lips may shut, in seconds: half a frame at 24 a second. */
+    private static final double EARLY = 0.02;
+    /** Millimetres between lips that look shut: nothing dark is seen between them. */
+    private static final double SHUT = 0.5;
+
+    private ShutMouths() {}
+
+    /** @param folder recordings; in English unless it is named after another language @param gap seconds between words */
+    static void print(Path folder, double gap) throws IOException {
+        Reader reader = Recorded.reader(folder);
+        List<Double> after = new ArrayList<>();
+        int lost = 0;
+        for (JoinedWords.Line line : JoinedWords.lines(folder, gap)) {
+            Timing timing = reader.read(line.sound(), Script.of(String.join(" ", line.words())), Progress.none());
+            List<TimedWord> words = timing.words().stream()
+                    .filter(w -> w.source() != WordSource.SOUND)
+                    .toList();
+            if (words.size() != line.words().size()) {
+                lost++;
+                continue;
+            }
+            Scene scene = Scene.solo(performance(line, timing));
+            int next = 0;
+            for (int p = 0; p < line.phrases().size(); p++) {
+                next += line.phrases().get(p).size();
+                if (SHUTTING.contains(words.get(next - 1).phones().getLast().phone())) {
+                    continue;
+                }
+                double end = line.ends().get(p);
+                after.add(shut(scene, line.begins().get(p), end, end + gap));
+            }
+        }
+        List<Double> sorted = after.stream().sorted().toList();
+        int n = sorted.size();
+        System.out.printf(
+                Locale.ROOT,
+                "%d words before a gap of %.2f s, %d lines with a word amiss left out: lips shut more than 20 ms before the end of"
+                        + " %.1f %%, soonest %+.0f ms, one in twenty by %+.0f ms; within the gap %.1f %%%n",
+                n,
+                gap,
+                lost,
+                100.0 * after.stream().filter(a -> a < -EARLY).count() / n,
+                1000 * sorted.getFirst(),
+                1000 * sorted.get(n / 20),
+                100.0 * after.stream().filter(a -> a >= -EARLY && a < gap).count() / n);
+    }
+
+    private static Performance performance(JoinedWords.Line joined, Timing timing) {
+        String name = "joined.wav";
+        Line line = Line.empty("line", name)
+                .withSpeaker("odile")
+                .withSound(new SoundFile(name, name.getBytes(StandardCharsets.UTF_8)))
+                .withScript(timing.text())
+                .withTiming(timing);
+        return new Workbench((file, progress) -> joined.sound(), new Figures())
+                .performance(Project.empty().with(line), line, Progress.none())
+                .orElseThrow();
+    }
+
+    /**
+     * When the lips shut about the end of a word, in seconds after it: below 0 where they are shut there already; infinite where they
+     * stay apart up to the next word.
+     */
+    private static double shut(Scene scene, double begin, double end, double next) {
+        LipGap lips = new LipGap(scene.character(0));
+        DoubleUnaryOperator gap = time -> lips.at(scene.at(0, time));
+        boolean early = gap.applyAsDouble(end) <= SHUT;
+        double time = end;
+        while (time > begin && time < next && gap.applyAsDouble(time) <= SHUT == early) {
+            time += early ? -STEP : STEP;
+        }
+        return time >= next ? Double.POSITIVE_INFINITY : time - end;
+    }
+}
