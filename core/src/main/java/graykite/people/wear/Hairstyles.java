@@ -90,7 +90,7 @@ final class Hairstyles {
         return HairShell.band(
                 face,
                 joint,
-                turn -> rim(turn) + underRim(turn),
+                turn -> SkippersClothes.rim(turn) + underRim(turn),
                 Hairstyles::combedLine,
                 // In front the cap sits on the bare forehead.
                 (down, turn) -> mix(-5, tucked(locks.at(down, turn), down, turn), smooth(0.78, 0.98, Math.abs(turn))),
@@ -98,11 +98,6 @@ final class Hairstyles {
                 dark.times(0.8),
                 22,
                 132);
-    }
-
-    /** Height of the rim of a skipper's cap on a head of the usual size. */
-    private static double rim(double turn) {
-        return 48 + 15.5 * Math.cos(turn);
     }
 
     /** How far up under the rim the hair goes: farther at the temples, so that no skin shows there. */
@@ -120,7 +115,7 @@ final class Hairstyles {
 
     /** Hair comes out from under a cap: flat beneath its rim, full a little below. */
     private static double tucked(double full, double down, double turn) {
-        double over = underRim(turn) - down * (rim(turn) + underRim(turn) - combedLine(turn));
+        double over = underRim(turn) - down * (SkippersClothes.rim(turn) + underRim(turn) - combedLine(turn));
         return mix(0.5, full, smooth(5, -5, over));
     }
 

@@ -11,13 +11,30 @@ import graykite.rig.Part;
 
 /** A skipper's cap and jersey. */
 final class SkippersClothes {
+    /** The oval of a cap's band on a head of the usual size: millimetres to the sides and to the front, and where its middle lies. */
+    private static final double SIDE = 81;
+
+    private static final double FRONT = 97;
+    private static final double MIDDLE = -12;
+    /** Height of its rim beside the middle of the head, and how much it rises for each millimetre forward. */
+    private static final double RIM = 50;
+
+    private static final double RISE = 0.16;
 
     private SkippersClothes() {}
 
+    /** Height of the rim of a cap, by its turn from the middle of the front. */
+    static double rim(double turn) {
+        return rimAt(MIDDLE + FRONT * Math.cos(turn));
+    }
+
+    private static double rimAt(double z) {
+        return RIM + RISE * z;
+    }
+
     /** A skipper's cap: soft white top, dark band with a cord, peak in front, a brass kite as badge. */
-    static Part[] cap(int joint, double rimY, Colour top, Colour band, Colour cord) {
+    static Part[] cap(int joint, Colour top, Colour band, Colour cord) {
         MeshBuilder crown = new MeshBuilder("cap", Carving.CLOTH, joint);
-        double tilt = -0.16;
         Carving.lathe(
                 crown,
                 24,
@@ -42,12 +59,12 @@ final class SkippersClothes {
                         grow = 1.188 * Math.cos(t * Math.PI / 2 * 0.999);
                     }
                     double wave = u > 0.34 ? 1 + 0.012 * Math.sin(turn * 5 + 1) * smooth(0.34, 0.6, u) : 1;
-                    double x = 81 * grow * s * wave;
-                    double z = -12 + 97 * grow * c * wave;
-                    return new Vec(x, rimY + y + z * tilt * -1.0, z);
+                    double x = SIDE * grow * s * wave;
+                    double z = MIDDLE + FRONT * grow * c * wave;
+                    return new Vec(x, rimAt(z) + y, z);
                 },
                 p -> {
-                    double local = p.y() - rimY - p.z() * -tilt;
+                    double local = p.y() - rimAt(p.z());
                     return local < 24.5 ? band : top.times(1 - 0.22 * smooth(30, 24, local));
                 });
         MeshBuilder peak = new MeshBuilder("cap peak", Carving.PATENT, joint);
@@ -64,12 +81,12 @@ final class SkippersClothes {
                     // At its ends it runs out into the band.
                     double broad = Math.pow(Math.max(0, Math.cos(turn * 1.4544)), 0.55);
                     double out = 37 * u * broad;
-                    double x = (81 + out * 0.45) * Math.sin(turn);
-                    double z = -12 + (97 + out) * Math.cos(turn);
+                    double x = (SIDE + out * 0.45) * Math.sin(turn);
+                    double z = MIDDLE + (FRONT + out) * Math.cos(turn);
                     double droop = (-15 * Math.pow(u, 1.25) - 9 * Math.pow(Math.abs(turn), 2.2) * u) * broad;
                     // Both faces meet at the ends, or their edges would stand out of the band.
                     double below = thick * (0.4 + 0.6 * (1 - u)) * Math.min(1, 1.6 * broad);
-                    peak.add(new Vec(x, rimY + 3 + z * -tilt + droop + below, z), Colour.srgb(0x1E2229));
+                    peak.add(new Vec(x, rimAt(z) + 3 + droop + below, z), Colour.srgb(0x1E2229));
                 }
             }
             for (int r = 0; r + 1 < rows; r++) {
@@ -84,8 +101,8 @@ final class SkippersClothes {
             }
         }
         MeshBuilder badge = new MeshBuilder("cap badge", Carving.BRASS, joint);
-        double z = -12 + 97 * 1.02 + 1.5;
-        double y = rimY + 14.5 + z * -tilt;
+        double z = MIDDLE + FRONT * 1.02 + 1.5;
+        double y = rimAt(z) + 14.5;
         Colour brass = Colour.srgb(0xD2A24C);
         int mid = badge.add(new Vec(0, y + 1, z + 4.5), brass);
         int[] corner = {
@@ -100,11 +117,11 @@ final class SkippersClothes {
             Vec b = badge.point(corner[(i + 1) % 4]);
             badge.triangle(badge.add(badge.point(mid), brass), badge.add(a, brass), badge.add(b, brass));
         }
-        return new Part[] {crown.build(), peak.build(), badge.build(), cord(joint, rimY, tilt, cord)};
+        return new Part[] {crown.build(), peak.build(), badge.build(), cord(joint, cord)};
     }
 
     /** A twisted cord over the peak, held by a button at either end. */
-    private static Part cord(int joint, double rimY, double tilt, Colour colour) {
+    private static Part cord(int joint, Colour colour) {
         MeshBuilder mesh = new MeshBuilder("cap cord", Carving.BRASS, joint);
         double end = 1.14;
         mesh.grid(
@@ -115,25 +132,20 @@ final class SkippersClothes {
                     double round = 2 * Math.PI * v;
                     // Every second ring is drawn in: strands show.
                     double thick = 1.25 + 0.2 * Math.cos(2 * Math.PI * 36 * u);
-                    return onBand(
-                            mix(end, -end, u),
-                            1.1 + thick * Math.cos(round),
-                            5.4 + thick * Math.sin(round),
-                            rimY,
-                            tilt);
+                    return onBand(mix(end, -end, u), 1.1 + thick * Math.cos(round), 5.4 + thick * Math.sin(round));
                 },
                 p -> colour);
         for (int side = -1; side <= 1; side += 2) {
-            Vec at = onBand(side * end, 1.2, 5.4, rimY, tilt);
+            Vec at = onBand(side * end, 1.2, 5.4);
             Carving.ball(mesh, 7, 12, at, new Vec(2.9, 2.9, 2.9), colour);
         }
         return mesh.build();
     }
 
     /** A place on the band: so far out of it and above its rim, by its turn from the middle of the front. */
-    private static Vec onBand(double turn, double out, double up, double rimY, double tilt) {
-        double z = -12 + (97.5 + out) * Math.cos(turn);
-        return new Vec((81.5 + out) * Math.sin(turn), rimY + up - z * tilt, z);
+    private static Vec onBand(double turn, double out, double up) {
+        double z = MIDDLE + (FRONT + 0.5 + out) * Math.cos(turn);
+        return new Vec((SIDE + 0.5 + out) * Math.sin(turn), rimAt(z) + up, z);
     }
 
     /** A roll-neck jersey, knitted two and two. */

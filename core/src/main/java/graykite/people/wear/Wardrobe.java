@@ -27,7 +27,7 @@ public final class Wardrobe {
         Colour[] c = worn.paints().stream().map(Paint::colour).toArray(Colour[]::new);
         return switch (worn.garment()) {
             case SKIPPERS_CAP ->
-                onHead(fit, SKIPPERS_SKULL, List.of(SkippersClothes.cap(fit.head(), 50, c[0], c[1], c[2])));
+                onHead(fit, SKIPPERS_SKULL, List.of(SkippersClothes.cap(fit.head(), c[0], c[1], c[2])));
             case KNITTED_CAP -> onHead(fit, DECKHANDS_SKULL, List.of(DeckhandsClothes.cap(fit.head(), 42, c[0], c[1])));
             case SPECTACLES -> List.of(Spectacles.of(fit, c[0]));
             // They move with the lips, so the face itself makes them.
