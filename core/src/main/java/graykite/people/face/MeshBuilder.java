@@ -50,6 +50,15 @@ public final class MeshBuilder {
         }
     }
 
+    /** Three corners or four, counter-clockwise from outside. */
+    void face(int[] corners) {
+        if (corners.length == 3) {
+            triangle(corners[0], corners[1], corners[2]);
+        } else {
+            quad(corners[0], corners[1], corners[2], corners[3]);
+        }
+    }
+
     /** Four corners, counter-clockwise from outside; cut along the shorter diagonal. */
     public void quad(int a, int b, int c, int d) {
         double ac = points.get(a).minus(points.get(c)).length();

@@ -3,6 +3,7 @@ package graykite.people.face;
 import graykite.geometry.Vec;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.IntFunction;
@@ -23,7 +24,7 @@ final class SkinMesh {
 
     private final int[] places;
     private final List<SkinGrid.Node> nodes = new ArrayList<>();
-    private final List<int[]> triangles = new ArrayList<>();
+    private final List<int[]> faces = new ArrayList<>();
 
     SkinMesh(SkinGrid grid, List<EyeRim> eyes) {
         nodes.addAll(grid.nodes());
@@ -38,8 +39,7 @@ final class SkinMesh {
         for (int quad = 0; quad < (SkinGrid.RINGS - 1) * SkinGrid.SPOKES; quad++) {
             int own = quad;
             if (holes.stream().noneMatch(hole -> hole.isOpen(own))) {
-                int[] c = SkinHole.corners(quad);
-                quad(c[0], c[1], c[2], c[3]);
+                faces.add(SkinHole.corners(quad));
             }
         }
         for (int i = 0; i < eyes.size(); i++) {
@@ -49,12 +49,12 @@ final class SkinMesh {
     }
 
     List<SkinGrid.Node> nodes() {
-        return nodes;
+        return Collections.unmodifiableList(nodes);
     }
 
-    /** Corners of each triangle, counter-clockwise as seen from outside. */
-    List<int[]> triangles() {
-        return triangles;
+    /** Corners of triangles and of quads, three or four each, counter-clockwise as seen from outside. */
+    List<int[]> faces() {
+        return Collections.unmodifiableList(faces);
     }
 
     /** Where a vertex of the polar grid is in {@link #nodes}; only those away from the eyes are. */
@@ -81,9 +81,11 @@ final class SkinMesh {
         for (int i = 0; i < EyeRim.POINTS; i++) {
             int next = (i + 1) % EyeRim.POINTS;
             for (int k = 0; k + 1 < loops.size(); k++) {
-                quad(loops.get(k + 1)[i], loops.get(k)[i], loops.get(k)[next], loops.get(k + 1)[next]);
+                int[] outer = loops.get(k);
+                int[] inner = loops.get(k + 1);
+                faces.add(new int[] {inner[i], outer[i], outer[next], inner[next]});
             }
-            triangles.add(new int[] {end, loops.getLast()[i], loops.getLast()[next]});
+            faces.add(new int[] {end, loops.getLast()[i], loops.getLast()[next]});
         }
     }
 
@@ -141,9 +143,9 @@ final class SkinMesh {
             int here = edge[(first + k) % edge.length];
             int reached = k == edge.length ? loop.length : following(loop, here, beside);
             for (; beside < reached; beside++) {
-                triangles.add(new int[] {loop[beside], before, loop[(beside + 1) % loop.length]});
+                faces.add(new int[] {loop[beside], before, loop[(beside + 1) % loop.length]});
             }
-            triangles.add(new int[] {loop[beside % loop.length], before, here});
+            faces.add(new int[] {loop[beside % loop.length], before, here});
         }
     }
 
@@ -161,21 +163,10 @@ final class SkinMesh {
         return nodes.get(a).point().minus(nodes.get(b).point()).length();
     }
 
-    /** Four corners, counter-clockwise from outside; cut along the shorter diagonal. */
-    private void quad(int a, int b, int c, int d) {
-        if (length(a, c) <= length(b, d)) {
-            triangles.add(new int[] {a, b, c});
-            triangles.add(new int[] {a, c, d});
-        } else {
-            triangles.add(new int[] {a, b, d});
-            triangles.add(new int[] {b, c, d});
-        }
-    }
-
-    /** Leaves out the vertices that no triangle has, and tells where those of the grid are now; -1 for what is gone. */
+    /** Leaves out the vertices that no face has, and tells where those of the grid are now; -1 for what is gone. */
     private int[] kept(int ofGrid) {
         boolean[] used = new boolean[nodes.size()];
-        triangles.forEach(t -> Arrays.stream(t).forEach(i -> used[i] = true));
+        faces.forEach(t -> Arrays.stream(t).forEach(i -> used[i] = true));
         int[] moved = new int[nodes.size()];
         List<SkinGrid.Node> left = new ArrayList<>();
         for (int i = 0; i < used.length; i++) {
@@ -186,7 +177,7 @@ final class SkinMesh {
         }
         nodes.clear();
         nodes.addAll(left);
-        triangles.replaceAll(t -> Arrays.stream(t).map(i -> moved[i]).toArray());
+        faces.replaceAll(t -> Arrays.stream(t).map(i -> moved[i]).toArray());
         return Arrays.copyOf(moved, ofGrid);
     }
 }

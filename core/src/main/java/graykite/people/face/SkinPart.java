@@ -65,7 +65,7 @@ final class SkinPart {
         for (int i = 0; i < colours.size(); i++) {
             mesh.add(grid.nodes().get(i).point(), colours.get(i));
         }
-        grid.triangles().forEach(t -> mesh.triangle(t[0], t[1], t[2]));
+        grid.faces().forEach(mesh::face);
         Map<String, IntFunction<Vec>> targets = new LinkedHashMap<>();
         actions.moves().keySet().forEach(name -> targets.put(name, i -> move(name, i)));
         if (actions.moves().isEmpty()) {
