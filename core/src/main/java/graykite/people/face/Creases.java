@@ -20,8 +20,8 @@ final class Creases {
 
     private static final double LIFT = 0.9;
     private static final double RIDGE = 0.34;
-    private static final int SECTIONS = 13;
-    private static final int ACROSS = 5;
+    private static final int SECTIONS = 10;
+    private static final int ACROSS = 3;
 
     private final FacePlan plan;
     private final List<EyeRim> rims;
