@@ -91,13 +91,17 @@ final class Creases {
         }
     }
 
-    /** The foremost place of the skin that is seen there from the front. */
+    /** The foremost place of the skin that is seen there from the front; the nearest one where a plan draws beside the head. */
     private Vec onSkin(double x, double y) {
         double outside = 160;
         double inside = outside;
         while (inside > plan.centre().z() && plan.form().at(x, y, inside) >= 0) {
             outside = inside;
             inside -= 1;
+        }
+        if (inside <= plan.centre().z()) {
+            return plan.surface(
+                    new Vec(x, y, plan.centre().z()).minus(plan.centre()).unit());
         }
         for (int i = 0; i < 20; i++) {
             double z = (inside + outside) / 2;

@@ -32,9 +32,15 @@ public sealed interface SkinMark {
      * @param with the action that brings it
      */
     record Crease(Vec from, Vec to, double width, double strength, Brings with) implements SkinMark {
+        private static final double SHORTEST = 0.5;
+
         public Crease {
             requireThat(width >= 0.3 && width <= 5, "A crease is 0.3 to 5 mm wide.");
             requireThat(strength >= 0 && strength <= 1, "The strength of a crease is 0 to 1.");
+            requireThat(
+                    Math.hypot(to.x() - from.x(), to.y() - from.y()) >= SHORTEST,
+                    "A crease is at least %.1f mm long as seen from the front.",
+                    SHORTEST);
         }
     }
 

@@ -1,10 +1,15 @@
 package graykite.people.face;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.format.character.Cast;
+import graykite.format.character.PlanFiles;
 import graykite.geometry.Vec;
+import graykite.people.FaceMaker;
+import graykite.people.plan.PersonPlan;
+import graykite.people.plan.SkinMark;
 import graykite.picture.Camera;
 import graykite.picture.Renderer;
 import graykite.picture.Surface;
@@ -85,6 +90,21 @@ class CreasesTest {
             darker += (without[i] >> 8 & 255) - (with[i] >> 8 & 255);
         }
         return darker;
+    }
+
+    /** A line that a plan draws beside the head lies on its side, under the skin as all do. */
+    @Test
+    void linesBesideTheHeadStayUnderTheSkin() {
+        PersonPlan pim = PlanFiles.shipped("pim");
+        SkinMark beside =
+                new SkinMark.Crease(new Vec(120, 10, 0), new Vec(140, 30, 0), 2, 1, SkinMark.Brings.CHEEK_RAISER);
+        Character who = FaceMaker.of(pim.withSkin(pim.skin().withMarks(List.of(beside))));
+        for (double yaw : new double[] {-60, 0, 60}) {
+            assertArrayEquals(picture(who, Pose.REST, yaw, false), picture(who, Pose.REST, yaw, true));
+        }
+        for (float place : who.parts().get(creases(who)).positions()) {
+            assertTrue(Math.abs(place) < 110, "at " + place);
+        }
     }
 
     @Test
