@@ -38,6 +38,9 @@ final class EyeRim {
     /** What lies within the loop but farther than that before the lids, in millimetres, is not the skin round this eye. */
     private static final double FAR = 9;
 
+    /** What lies no more than that within the ball of the lids, in millimetres, is on it. */
+    private static final double TOUCHING = 0.3;
+
     /** How much lower than on the loop the skin lies for each millimetre within it. */
     private static final double DEEPER = 1.1;
 
@@ -201,6 +204,28 @@ final class EyeRim {
         // At the nose it lies against the ball itself.
         double nose = smooth(0.75, 0.95, -side * Math.cos(angle));
         return sunk.mix(skin(onBall(angle, from, radius)), nose);
+    }
+
+    /**
+     * A movement of a place of the skin that slides over the ball of the lids where it would sink into it.
+     *
+     * @param move from the place at rest, in millimetres
+     */
+    Vec slid(Vec place, Vec move) {
+        double lids = radius + OVER;
+        double rest = place.minus(eye).length();
+        if (rest < lids - TOUCHING) {
+            return move;
+        }
+        Vec slid = move;
+        for (int round = 0; round < 2; round++) {
+            // Half a movement is half the way straight on, which cuts the ball by so much.
+            double least = lids + slid.dot(slid) / (8 * lids);
+            Vec moved = place.plus(slid).minus(eye);
+            double away = moved.length();
+            slid = away >= least ? slid : eye.plus(moved.times(least / away)).minus(place);
+        }
+        return slid;
     }
 
     /** The end of the hollow behind the lids. */

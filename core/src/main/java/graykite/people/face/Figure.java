@@ -54,7 +54,7 @@ public final class Figure {
         List<EyeRim> rims = List.of(new EyeRim(plan, lower, true), new EyeRim(plan, lower, false));
         SkinMesh grid = new SkinMesh(new SkinGrid(plan), rims);
         SkinTone tone = new SkinTone(person);
-        SkinPart skin = new SkinPart(plan, grid, actions, SKIN, HEAD, tone::of);
+        SkinPart skin = new SkinPart(plan, grid, rims, actions, SKIN, HEAD, tone::of);
         List<Part> parts = new ArrayList<>();
         parts.add(skin.part());
         addMouth(parts, plan, actions);

@@ -46,6 +46,7 @@ final class SkinPart {
 
     private final SkinMesh grid;
     private final Actions actions;
+    private final List<EyeRim> eyes;
     private final CornerSkin corners;
     private final Part part;
     private final List<Corrective> correctives = new ArrayList<>();
@@ -53,12 +54,14 @@ final class SkinPart {
     SkinPart(
             FacePlan plan,
             SkinMesh grid,
+            List<EyeRim> eyes,
             Actions actions,
             Material material,
             int joint,
             Function<SkinGrid.Node, Colour> colour) {
         this.grid = grid;
         this.actions = actions;
+        this.eyes = eyes;
         corners = new CornerSkin(grid);
         MeshBuilder mesh = new MeshBuilder("skin", material, joint);
         List<Colour> colours = grid.nodes().parallelStream().map(colour).toList();
@@ -97,7 +100,12 @@ final class SkinPart {
     }
 
     private Vec move(String action, int vertex) {
-        return actions.moves().get(action).at(Spot.onSkin(grid.nodes().get(vertex)));
+        SkinGrid.Node node = grid.nodes().get(vertex);
+        Vec move = actions.moves().get(action).at(Spot.onSkin(node));
+        for (EyeRim eye : eyes) {
+            move = eye.slid(node.point(), move);
+        }
+        return move;
     }
 
     /** Takes back what an action opens between the two sides of the seam: a quarter above, three quarters below. */

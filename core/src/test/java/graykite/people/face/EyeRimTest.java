@@ -113,6 +113,28 @@ class EyeRimTest {
         assertTrue(fromEye(rim.end(), true) < 0.5 * RADIUS);
     }
 
+    /** What is moved against the ball of the lids slides over it, half a movement too; what is far off moves as it should. */
+    @Test
+    void skinSlidesOverTheLids() {
+        EyeRim rim = rim(true);
+        for (int i = 0; i < EyeRim.POINTS; i++) {
+            // Farther from the middle of the eye than the loop.
+            Vec at = rim.point(i)
+                    .plus(rim.point(i).minus(EYE.plus(new Vec(0, 0, 10))).times(0.15));
+            for (Vec move : List.of(new Vec(-3, -9, 1), new Vec(0, 0, -6), new Vec(8, 2, -3))) {
+                Vec slid = rim.slid(at, move);
+                assertTrue(fromEye(at.plus(slid), true) > LIDS - 1e-9, "at " + i);
+                assertTrue(
+                        fromEye(at.plus(slid.times(0.5)), true) > LIDS - 0.35,
+                        "half way at " + i + ": " + (fromEye(at.plus(slid.times(0.5)), true) - LIDS) + " by " + move);
+            }
+        }
+        Vec far = new Vec(0, 0, HEAD);
+        assertEquals(new Vec(0, -9, -4), rim.slid(far, new Vec(0, -9, -4)));
+        Vec within = EYE.plus(new Vec(0, 0, 10));
+        assertEquals(new Vec(0, -1, 0), rim.slid(within, new Vec(0, -1, 0)), "behind the lids nothing slides");
+    }
+
     /** A hole in the grid has one edge whose corners follow one another, none near the eye and none of the lips. */
     @Test
     void aHoleHasOneEdge() {

@@ -6,7 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.format.character.Cast;
+import graykite.format.character.PlanFiles;
 import graykite.geometry.Vec;
+import graykite.people.plan.PersonPlan;
 import graykite.picture.Camera;
 import graykite.picture.Renderer;
 import graykite.picture.Surface;
@@ -32,6 +34,36 @@ class HeadPartsTest {
     }
 
     // --- as it is seen ---
+
+    /** Brows that are drawn down push the skin over the lids, not into them: at rest nothing of the lids' ball was in sight there. */
+    @ParameterizedTest
+    @CsvSource({
+        "odile, browLowerer.L",
+        "odile, noseWrinkler.L",
+        "odile, cheekRaiser.L",
+        "pim, browLowerer.L",
+        "pim, cheekRaiser.L"
+    })
+    void skinDoesNotSinkIntoTheLids(String name, String action) {
+        Character who = Cast.byName(name);
+        PersonPlan.Eyes eyes = PlanFiles.shipped(name).eyes();
+        Part skin = part(who, "skin");
+        for (double strength : new double[] {0.5, 1}) {
+            float[] moved = new Deformer(who)
+                    .deform(who.values(Pose.of(action, strength)))
+                    .getFirst()
+                    .positions();
+            for (int i = 0; i < skin.vertexCount(); i++) {
+                double rest = vertex(skin, i).minus(eyes.at()).length() - eyes.radius();
+                double now = new Vec(moved[3 * i], moved[3 * i + 1], moved[3 * i + 2])
+                                .minus(eyes.at())
+                                .length()
+                        - eyes.radius();
+                // The lids' shells lie 1.5 to 2.2 mm over the ball.
+                assertTrue(rest < 1.7 || now > 1.4, action + ": from " + rest + " to " + now + " mm over the ball");
+            }
+        }
+    }
 
     /** Shut lids hide the ball from every side: a picture without it is the same. */
     @ParameterizedTest
