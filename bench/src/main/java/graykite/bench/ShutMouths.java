@@ -53,6 +53,7 @@ final class ShutMouths {
                 continue;
             }
             Scene scene = Scene.solo(performance(line, timing));
+            LipGap lips = new LipGap(scene.character(0));
             int next = 0;
             for (int p = 0; p < line.phrases().size(); p++) {
                 next += line.phrases().get(p).size();
@@ -60,7 +61,7 @@ final class ShutMouths {
                     continue;
                 }
                 double end = line.ends().get(p);
-                after.add(shut(scene, line.begins().get(p), end, end + gap));
+                after.add(shut(time -> lips.at(scene.at(0, time)), line.begins().get(p), end, end + gap));
             }
         }
         List<Double> sorted = after.stream().sorted().toList();
@@ -93,10 +94,10 @@ final class ShutMouths {
     /**
      * When the lips shut about the end of a word, in seconds after it: below 0 where they are shut there already; infinite where they
      * stay apart up to the next word.
+     *
+     * @param gap millimetres between the lips, by time in seconds
      */
-    private static double shut(Scene scene, double begin, double end, double next) {
-        LipGap lips = new LipGap(scene.character(0));
-        DoubleUnaryOperator gap = time -> lips.at(scene.at(0, time));
+    static double shut(DoubleUnaryOperator gap, double begin, double end, double next) {
         boolean early = gap.applyAsDouble(end) <= SHUT;
         double time = end;
         while (time > begin && time < next && gap.applyAsDouble(time) <= SHUT == early) {

@@ -18,7 +18,7 @@ class EyeRimTest {
     /** A quarter of the way round: straight above the eye. */
     private static final int ABOVE = EyeRim.POINTS / 4;
 
-    private static final FacePlan PLAN = new FacePlan(
+    static final FacePlan PLAN = new FacePlan(
             Field.sphere(0, 0, 0, HEAD),
             Vec.ZERO,
             new Vec(0, -45, 66),
