@@ -5,7 +5,6 @@ import graykite.hearing.Reader;
 import graykite.media.SoundReader;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
-import graykite.reading.WordSource;
 import graykite.sound.Sound;
 import graykite.text.Script;
 import java.io.IOException;
@@ -61,9 +60,7 @@ final class JoinedWords {
             Timing timing = reader.read(line.sound, Script.of(String.join(" ", line.words())), Progress.none());
             missing += timing.missing().size();
             said += line.words().size();
-            List<TimedWord> found = timing.words().stream()
-                    .filter(w -> w.source() != WordSource.SOUND)
-                    .toList();
+            List<TimedWord> found = timing.scripted();
             if (found.size() != line.words().size()) {
                 lost++;
                 continue;

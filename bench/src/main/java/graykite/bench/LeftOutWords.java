@@ -64,8 +64,7 @@ final class LeftOutWords {
                 .mapToDouble(w -> Math.max(0, Math.min(w.end(), gone.end()) - Math.max(w.start(), gone.start())))
                 .sum();
         TimedWord neighbour = exact.words().get(next);
-        boolean same = read.words().stream()
-                .filter(w -> w.source() != WordSource.SOUND)
+        boolean same = read.scripted().stream()
                 .anyMatch(w ->
                         Math.abs(w.start() - neighbour.start()) <= SAME && Math.abs(w.end() - neighbour.end()) <= SAME);
         leftOut++;

@@ -5,7 +5,6 @@ import graykite.base.Progress;
 import graykite.hearing.Reader;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
-import graykite.reading.WordSource;
 import graykite.sound.Sound;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -49,9 +48,7 @@ final class PeopleEdges {
                     AudibleStretch.of(sound.mixedAt(AudibleStretch.RATE).mixed());
             try {
                 Timing timing = reader.read(sound, recording.script(), Progress.none());
-                List<TimedWord> words = timing.words().stream()
-                        .filter(w -> w.source() != WordSource.SOUND)
-                        .toList();
+                List<TimedWord> words = timing.scripted();
                 if (!timing.missing().isEmpty() || words.isEmpty()) {
                     incomplete++;
                     continue;

@@ -7,7 +7,6 @@ import graykite.project.Project;
 import graykite.project.SoundFile;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
-import graykite.reading.WordSource;
 import graykite.rig.LipGap;
 import graykite.scene.Performance;
 import graykite.scene.Scene;
@@ -45,9 +44,7 @@ final class ShutMouths {
         int lost = 0;
         for (JoinedWords.Line line : JoinedWords.lines(folder, gap)) {
             Timing timing = reader.read(line.sound(), Script.of(String.join(" ", line.words())), Progress.none());
-            List<TimedWord> words = timing.words().stream()
-                    .filter(w -> w.source() != WordSource.SOUND)
-                    .toList();
+            List<TimedWord> words = timing.scripted();
             if (words.size() != line.words().size()) {
                 lost++;
                 continue;

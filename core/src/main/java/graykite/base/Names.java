@@ -3,7 +3,6 @@ package graykite.base;
 import static graykite.base.Require.requireThat;
 
 import java.util.Arrays;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -22,7 +21,7 @@ public final class Names {
      */
     public static <T> T meant(T[] all, Function<T, String> word, String sought, String what) {
         Optional<T> found = Arrays.stream(all)
-                .filter(one -> word.apply(one).equals(sought.toLowerCase(Locale.ROOT)))
+                .filter(one -> word.apply(one).equalsIgnoreCase(sought))
                 .findFirst();
         requireThat(
                 found.isPresent(),

@@ -75,9 +75,7 @@ public final class FaceMaker {
     }
 
     private static List<Person.Crease> creases(PersonPlan.Skin skin) {
-        return skin.marks().stream()
-                .filter(SkinMark.Crease.class::isInstance)
-                .map(SkinMark.Crease.class::cast)
+        return skin.marks(SkinMark.Crease.class).stream()
                 .filter(c -> c.strength() > 0)
                 .map(c -> new Person.Crease(
                         c.from(), c.to(), c.width(), c.strength(), c.with().action()))

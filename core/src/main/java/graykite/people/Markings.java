@@ -24,10 +24,7 @@ final class Markings {
     private Markings() {}
 
     static Person.Marks of(PersonPlan.Skin skin) {
-        List<SkinMark.Wrinkle> wrinkles = skin.marks().stream()
-                .filter(SkinMark.Wrinkle.class::isInstance)
-                .map(SkinMark.Wrinkle.class::cast)
-                .toList();
+        List<SkinMark.Wrinkle> wrinkles = skin.marks(SkinMark.Wrinkle.class);
         Colour line = skin.flush().colour().times(0.62);
         return (colour, p) -> {
             Colour painted = colour;

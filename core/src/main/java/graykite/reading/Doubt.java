@@ -71,10 +71,7 @@ public record Doubt(Reason reason, int word, String text, double fit) {
      * @return empty when they do
      */
     public static Optional<String> stranger(Timing timing) {
-        long scripted = timing.words().stream()
-                        .filter(w -> w.source() != WordSource.SOUND)
-                        .count()
-                + timing.missing().size();
+        int scripted = timing.scripted().size() + timing.missing().size();
         long bad = of(timing).stream()
                 .filter(d -> d.reason() == Reason.MISSING || d.reason() == Reason.WEAK)
                 .count();

@@ -104,6 +104,11 @@ public record Timing(List<TimedWord> words, List<MissingWord> missing, double du
         return List.copyOf(segments);
     }
 
+    /** The words that were found of the script: without what was said besides. */
+    public List<TimedWord> scripted() {
+        return words.stream().filter(w -> w.source() != WordSource.SOUND).toList();
+    }
+
     /** The words as a script: in order, with their punctuation, missing ones at their places, unscripted ones left out. */
     public String text() {
         StringBuilder text = new StringBuilder();

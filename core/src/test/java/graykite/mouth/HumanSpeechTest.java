@@ -42,6 +42,10 @@ class HumanSpeechTest {
         return Performance.of(ODILE, CHART, line(timing, sound));
     }
 
+    private static boolean shutsLips(Phone phone) {
+        return phone == Phone.P || phone == Phone.B || phone == Phone.M;
+    }
+
     /** Closures hold with a smile, a wide jaw and a lopsided lip laid on top: measured on the mesh, at 24 frames a second. */
     @ParameterizedTest
     @MethodSource("graykite.hearing.Recordings#humanSpeech")
@@ -51,7 +55,7 @@ class HumanSpeechTest {
         List<TimeRange> closures = performance.beats().closures(PhoneShape.Closure.LIPS);
         long said = performance.timing().words().stream()
                 .flatMap(w -> w.phones().stream())
-                .filter(p -> p.phone() == Phone.P || p.phone() == Phone.B || p.phone() == Phone.M)
+                .filter(p -> shutsLips(p.phone()))
                 .count();
         assertEquals(said, closures.size());
         assertTrue(said >= 2);
@@ -82,9 +86,7 @@ class HumanSpeechTest {
                 boolean last = w + 1 == said.size();
                 double next =
                         last ? performance.timing().duration() : said.get(w + 1).start();
-                Phone ending = word.phones().getLast().phone();
-                boolean shuts = ending == Phone.P || ending == Phone.B || ending == Phone.M;
-                if (shuts || !last && next - word.end() < 0.12) {
+                if (shutsLips(word.phones().getLast().phone()) || !last && next - word.end() < 0.12) {
                     continue;
                 }
                 pauses++;

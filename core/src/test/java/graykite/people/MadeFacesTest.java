@@ -46,8 +46,7 @@ class MadeFacesTest {
         }
         double wide = gap.at(face.values(face.poses().get(Viseme.AH.title())));
         assertTrue(wide > 10, who + " opens wide: " + wide);
-        // Two ends of the skin's grid are points; everywhere else it is closed, round the eyes as well.
-        assertEquals(2 * 112, OpenEdges.of(face.parts().getFirst()), who);
+        assertEquals(OpenEdges.OF_SKIN, OpenEdges.of(face.parts().getFirst()), who);
         for (Part part : face.parts()) {
             for (float value : part.positions()) {
                 assertTrue(Float.isFinite(value) && Math.abs(value) < 400, who + ", " + part.name());

@@ -7,7 +7,6 @@ import graykite.picture.Colour;
 import graykite.picture.Material;
 import graykite.rig.Part;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -25,13 +24,11 @@ final class Creases {
 
     private final FacePlan plan;
     private final List<EyeRim> rims;
-    private final SkinMesh skin;
     private final SkinTone tone;
 
-    Creases(FacePlan plan, List<EyeRim> rims, SkinMesh skin, SkinTone tone) {
+    Creases(FacePlan plan, List<EyeRim> rims, SkinTone tone) {
         this.plan = plan;
         this.rims = rims;
-        this.skin = skin;
         this.tone = tone;
     }
 
@@ -74,7 +71,7 @@ final class Creases {
                 Vec out = plan.normal(on);
                 double middle = 1 - beside * beside;
                 double height = RIDGE * middle * Math.sqrt(full) - UNDER;
-                Colour own = tone.of(nearest(on).at(on));
+                Colour own = tone.of(SkinGrid.Node.upperFace(on));
                 mesh.add(on.plus(out.times(height)), own.mix(line, 0.6 * crease.strength() * middle));
                 rises.add(new Rise(out.times(LIFT * mix(0.85, 1, full)), channel));
             }
@@ -93,34 +90,12 @@ final class Creases {
 
     /** The foremost place of the skin that is seen there from the front; the nearest one where a plan draws beside the head. */
     private Vec onSkin(double x, double y) {
-        double outside = 160;
-        double inside = outside;
-        while (inside > plan.centre().z() && plan.form().at(x, y, inside) >= 0) {
-            outside = inside;
-            inside -= 1;
-        }
-        if (inside <= plan.centre().z()) {
-            return plan.surface(
-                    new Vec(x, y, plan.centre().z()).minus(plan.centre()).unit());
-        }
-        for (int i = 0; i < 20; i++) {
-            double z = (inside + outside) / 2;
-            if (plan.form().at(x, y, z) < 0) {
-                inside = z;
-            } else {
-                outside = z;
-            }
-        }
-        Vec on = new Vec(x, y, inside);
+        Vec on = plan.front(x, y)
+                .orElseGet(() -> plan.surface(
+                        new Vec(x, y, plan.centre().z()).minus(plan.centre()).unit()));
         for (EyeRim rim : rims) {
             on = rim.eased(on);
         }
         return on;
-    }
-
-    private SkinGrid.Node nearest(Vec place) {
-        return skin.nodes().stream()
-                .min(Comparator.comparingDouble(n -> n.point().minus(place).length()))
-                .orElseThrow();
     }
 }

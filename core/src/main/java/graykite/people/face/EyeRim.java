@@ -3,6 +3,7 @@ package graykite.people.face;
 import static graykite.geometry.Ease.mix;
 import static graykite.geometry.Ease.smooth;
 
+import graykite.geometry.Halving;
 import graykite.geometry.Vec;
 import java.util.stream.IntStream;
 
@@ -66,6 +67,8 @@ final class EyeRim {
     /** Angle between {@link #ahead} and each point of the loop. */
     private final double[] wide;
 
+    private final Vec[] points;
+
     /** @param lower degrees, negative, at which the lower lid rests */
     EyeRim(FacePlan plan, double lower, boolean left) {
         this.plan = plan;
@@ -81,6 +84,7 @@ final class EyeRim {
                 .parallel()
                 .mapToDouble(i -> wide(angle(i)))
                 .toArray());
+        points = IntStream.range(0, POINTS).parallel().mapToObj(this::carved).toArray(Vec[]::new);
     }
 
     private static double angle(int point) {
@@ -122,18 +126,10 @@ final class EyeRim {
 
     /** How far from the middle an oval lies that leaves room for the lids. */
     private double brought(double angle) {
-        double inside = 0;
-        double outside = WIDEST;
-        for (int i = 0; i < 30; i++) {
-            double from = (inside + outside) / 2;
+        return Halving.between(0, WIDEST, from -> {
             Vec d = direction(angle, from);
-            if (Math.hypot(d.x() / SIDE, (d.y() - middle) / half) < 1) {
-                inside = from;
-            } else {
-                outside = from;
-            }
-        }
-        return inside;
+            return Math.hypot(d.x() / SIDE, (d.y() - middle) / half) < 1;
+        });
     }
 
     /** How far from the middle the skin meets the lids by itself, coming from outside; the oval where it does not. */
@@ -149,16 +145,7 @@ final class EyeRim {
         if (free(angle, outside) >= 0) {
             return outside;
         }
-        double inside = outside - step;
-        for (int i = 0; i < 20; i++) {
-            double from = (inside + outside) / 2;
-            if (free(angle, from) < 0) {
-                outside = from;
-            } else {
-                inside = from;
-            }
-        }
-        return inside;
+        return Halving.between(outside - step, outside, from -> free(angle, from) >= 0);
     }
 
     /** How far the ball of the lids stands out of the skin at a place of it; below 0 where it is covered. */
@@ -169,6 +156,10 @@ final class EyeRim {
 
     /** A point of the loop. */
     Vec point(int point) {
+        return points[point];
+    }
+
+    private Vec carved(int point) {
         double angle = angle(point);
         Vec onBall = onBall(angle, wide[point], radius + OVER);
         return skin(onBall).mix(onBall, bedded(angle));
@@ -176,7 +167,7 @@ final class EyeRim {
 
     /** Where the skin lies on the way from a point of the loop to a place outside of it. */
     Vec outward(int point, Vec outside, double share) {
-        return eased(skin(point(point).mix(outside, share)));
+        return eased(skin(points[point].mix(outside, share)));
     }
 
     /** The skin before or behind a place. */

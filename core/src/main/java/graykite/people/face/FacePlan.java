@@ -1,6 +1,9 @@
 package graykite.people.face;
 
 import graykite.geometry.Vec;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * Where things are on one person's face, in millimetres. The generator and the table of movements both work from it.
@@ -41,37 +44,56 @@ public record FacePlan(
     /** How near to the surface is on it, in millimetres. */
     private static final double NEAR = 1e-4;
 
+    /** Nobody's head reaches so far, in millimetres. */
+    private static final double FAR_OUTSIDE = 220;
+
     /** Where a ray from the centre leaves the form. */
     public Vec surface(Vec direction) {
-        double outside = 220;
+        double out = entered(
+                        t -> form.at(
+                                centre.x() + direction.x() * t,
+                                centre.y() + direction.y() * t,
+                                centre.z() + direction.z() * t),
+                        5)
+                .orElseThrow(
+                        () -> new IllegalArgumentException(
+                                "The masses do not make a head: its centre lies outside of them. Move the centre or the masses."));
+        return centre.plus(direction.times(out));
+    }
+
+    /** The foremost place of the form as it is seen from the front; nothing where there is only what lies behind its centre. */
+    Optional<Vec> front(double x, double y) {
+        OptionalDouble z = entered(depth -> form.at(x, y, depth), centre.z());
+        return z.isPresent() ? Optional.of(new Vec(x, y, z.getAsDouble())) : Optional.empty();
+    }
+
+    /** Where somebody who comes along a line from far outside enters the form, if that is before the last place. */
+    private static OptionalDouble entered(DoubleUnaryOperator along, double last) {
+        double outside = FAR_OUTSIDE;
         double inside = outside;
         // Distances of blended ellipsoids are estimates, so only a part of each is walked.
-        while (inside > 5) {
-            double free = distance(direction, inside);
+        while (inside > last) {
+            double free = along.applyAsDouble(inside);
             if (free < 0) {
-                break;
+                return OptionalDouble.of(crossing(along, inside, outside));
             }
             outside = inside;
             inside -= Math.max(1.0, 0.55 * free);
         }
-        if (inside <= 5) {
-            throw new IllegalArgumentException(
-                    "The masses do not make a head: its centre lies outside of them. Move the centre or the masses.");
-        }
-        return centre.plus(direction.times(crossing(direction, inside, outside)));
+        return OptionalDouble.empty();
     }
 
-    /** Where a ray crosses the surface, by false position with the Illinois rule (Dowell & Jarratt 1971). */
-    private double crossing(Vec direction, double inside, double outside) {
+    /** Where a line crosses the surface, by false position with the Illinois rule (Dowell & Jarratt 1971). */
+    private static double crossing(DoubleUnaryOperator along, double inside, double outside) {
         double a = inside;
         double b = outside;
-        double fa = distance(direction, a);
-        double fb = distance(direction, b);
+        double fa = along.applyAsDouble(a);
+        double fb = along.applyAsDouble(b);
         double c = a;
         int last = 0;
         for (int i = 0; i < 40 && fb > fa; i++) {
             c = (fb * a - fa * b) / (fb - fa);
-            double fc = distance(direction, c);
+            double fc = along.applyAsDouble(c);
             if (Math.abs(fc) < NEAR) {
                 break;
             }
@@ -88,10 +110,6 @@ public record FacePlan(
             last = side;
         }
         return c;
-    }
-
-    private double distance(Vec direction, double t) {
-        return form.at(centre.x() + direction.x() * t, centre.y() + direction.y() * t, centre.z() + direction.z() * t);
     }
 
     /** Outward direction of the form at a point near its surface. */

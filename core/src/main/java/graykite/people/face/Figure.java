@@ -60,8 +60,9 @@ public final class Figure {
         addMouth(parts, plan, actions);
         addEyes(parts, person);
         addWorn(parts, person, grid, actions);
-        if (!person.creases().isEmpty()) {
-            parts.add(new Creases(plan, rims, grid, tone).part(person, actions, SKIN, HEAD));
+        // At rest nobody sees them.
+        if (moving && !person.creases().isEmpty()) {
+            parts.add(new Creases(plan, rims, tone).part(person, actions, SKIN, HEAD));
         }
         List<Corrective> correctives = new ArrayList<>(skin.correctives());
         correctives.add(new Corrective("tongueUp*jawDrop", "tongueUp", "jawDrop"));

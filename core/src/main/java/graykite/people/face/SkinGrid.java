@@ -35,6 +35,11 @@ final class SkinGrid {
      * @param open share of an even opening of the mouth that this spoke takes: 0 at the corners, 1 in the middle
      */
     record Node(Vec point, int spoke, int ring, double half, double lipness, double open, double across) {
+        /** A place that belongs to no ring and no spoke, far from the mouth. */
+        static Node upperFace(Vec place) {
+            return new Node(place, SPOKES / 4, RINGS, 1, 0, 1, 0);
+        }
+
         /** What belongs to the mouth as this does, elsewhere. */
         Node at(Vec place) {
             return new Node(place, spoke, ring, half, lipness, open, across);

@@ -90,9 +90,10 @@ final class SkinMesh {
     }
 
     private int[] loop(IntFunction<Vec> place, int[] edge) {
-        return IntStream.range(0, EyeRim.POINTS)
-                .map(i -> add(place.apply(i), edge))
-                .toArray();
+        // Carving takes many steps for each place.
+        List<Vec> carved =
+                IntStream.range(0, EyeRim.POINTS).parallel().mapToObj(place).toList();
+        return carved.stream().mapToInt(at -> add(at, edge)).toArray();
     }
 
     /** The places at the edge of a hole that lie nearest to the points of the rim, evened out from one to the next. */

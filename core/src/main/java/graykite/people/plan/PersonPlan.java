@@ -152,6 +152,11 @@ public record PersonPlan(
             return paint.lightness() > base.lightness();
         }
 
+        /** Those of one kind. */
+        public <T extends SkinMark> List<T> marks(Class<T> kind) {
+            return marks.stream().filter(kind::isInstance).map(kind::cast).toList();
+        }
+
         public Skin withMarks(List<SkinMark> newMarks) {
             return new Skin(base, flush, cool, lips, cavity, newMarks);
         }
@@ -202,7 +207,7 @@ public record PersonPlan(
 
     /** True for an animal: its skin is fur. */
     public boolean furred() {
-        return skin.marks().stream().anyMatch(SkinMark.Fur.class::isInstance);
+        return !skin.marks(SkinMark.Fur.class).isEmpty();
     }
 
     /** An animal in another coat: its pale patches, its breast and its back. */

@@ -138,11 +138,11 @@ public final class Shaping {
                         case SkinMark.Fur f -> f;
                     });
         }
-        boolean lined = skin.marks().stream().anyMatch(SkinMark.Wrinkle.class::isInstance);
+        boolean lined = !skin.marks(SkinMark.Wrinkle.class).isEmpty();
         if (old > 0 && !plan.furred()) {
             (lined ? Wrinkles.MORE : Wrinkles.ALL).forEach(w -> marks.add(line(w, w.strength() * old)));
         }
-        boolean creased = skin.marks().stream().anyMatch(SkinMark.Crease.class::isInstance);
+        boolean creased = !skin.marks(SkinMark.Crease.class).isEmpty();
         if (old > 0 && !plan.furred() && !creased) {
             Wrinkles.CREASES.forEach(c -> marks.add(crease(c, c.strength() * old)));
         }

@@ -2,6 +2,7 @@ package graykite.people.plan;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.base.Names;
 import graykite.geometry.Vec;
 
 /** Something on the skin that is painted over it, alike on both sides of the face. */
@@ -64,13 +65,7 @@ public sealed interface SkinMark {
 
         /** @throws IllegalArgumentException when there is none of that name */
         public static Brings of(String action) {
-            for (Brings one : values()) {
-                if (one.action.equals(action)) {
-                    return one;
-                }
-            }
-            throw new IllegalArgumentException("A crease comes with cheekRaiser, innerBrowRaiser, outerBrowRaiser or"
-                    + " browLowerer, not \"" + action + "\".");
+            return Names.meant(values(), Brings::action, action, "A crease comes with");
         }
     }
 

@@ -2,22 +2,19 @@ package graykite.people.wear;
 
 import static graykite.geometry.Ease.mix;
 
+import graykite.geometry.Halving;
 import graykite.geometry.Vec;
 import graykite.people.face.Carving;
 import graykite.people.face.MeshBuilder;
 import graykite.picture.Colour;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleFunction;
-import java.util.function.DoublePredicate;
 import java.util.stream.IntStream;
 
 /** The form of a coat, from the inside of its collar down to its hem, and what is sewn onto it: flaps, straps and seams. */
 final class Coat {
     /** How much closer columns stand at the arms than in front and behind. */
     private static final double CLOSER = 0.28;
-    /** Halvings until a place is known to a thousandth of a millimetre. */
-    private static final int HALVINGS = 24;
-
     /** Shares and radians by which places are compared to find where the cloth faces. */
     private static final double STEP = 0.004;
     /** How dark it is where two layers of cloth meet. */
@@ -101,27 +98,13 @@ final class Coat {
     }
 
     private Spot seen(double x, double y, double right, double left) {
-        double down =
-                halved(collar, 1, d -> shape.at(d, turn(d, x, right, left)).y() > y);
+        double down = Halving.between(
+                collar, 1, d -> shape.at(d, turn(d, x, right, left)).y() > y);
         return new Spot(down, turn(down, x, right, left));
     }
 
     private double turn(double down, double x, double right, double left) {
-        return halved(right, left, t -> shape.at(down, t).x() < x);
-    }
-
-    private static double halved(double from, double to, DoublePredicate before) {
-        double a = from;
-        double b = to;
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (a + b) / 2;
-            if (before.test(middle)) {
-                a = middle;
-            } else {
-                b = middle;
-            }
-        }
-        return (a + b) / 2;
+        return Halving.between(right, left, t -> shape.at(down, t).x() < x);
     }
 
     /**

@@ -81,7 +81,7 @@ class PlanFilesTest {
                 "\"like\": \"pim\", \"shaping\": {\"age\": 7}} | The age is -1.0 to 1.0",
                 "\"like\": \"pim\", \"skin\": {\"marks\": [{\"kind\": \"tattoo\"}]}} | skin.marks 1",
                 "\"like\": \"pim\", \"skin\": {\"marks\": [{\"kind\": \"crease\", \"from\": [50, 4], \"to\": [56, 5], \"width\": 2, "
-                        + "\"strength\": 1, \"with\": \"jawDrop\"}]}} | skin.marks 1: A crease comes with cheekRaiser",
+                        + "\"strength\": 1, \"with\": \"jawDrop\"}]}} | skin.marks 1: A crease comes with one of: cheekRaiser",
                 "\"like\": \"pim\", \"skin\": {\"marks\": [{\"kind\": \"crease\", \"from\": [50, 4], \"to\": [50, 4], \"width\": 2, "
                         + "\"strength\": 1, \"with\": \"cheekRaiser\"}]}} | skin.marks 1: A crease is at least 0.5 mm long"
             })

@@ -8,6 +8,9 @@ import java.util.Set;
 
 /** How closed a mesh is. */
 public final class OpenEdges {
+    /** Of a closed skin: the two ends of its polar grid, throat and back of the head, shrink to a point each. */
+    public static final int OF_SKIN = 2 * SkinGrid.SPOKES;
+
     private OpenEdges() {}
 
     /** Edges that only one triangle has. No edge is used twice in one direction, or the mesh would be folded. */

@@ -94,18 +94,17 @@ class ShapingTest {
     void ageWritesLinesThinsLipsAndWhitensHair() {
         PersonPlan pim = PlanFiles.shipped("pim");
         PersonPlan old = Shaping.shaped(pim.with(Slider.AGE, 1));
-        assertTrue(old.skin().marks().stream()
-                        .filter(SkinMark.Wrinkle.class::isInstance)
-                        .count()
-                > 8);
+        assertTrue(old.skin().marks(SkinMark.Wrinkle.class).size() > 8);
         assertTrue(old.mouth().upperLip() < 0.75 * pim.mouth().upperLip());
         assertTrue(old.hair().light().lightness() > pim.hair().light().lightness() + 60);
         assertTrue(old.ears().tall() > pim.ears().tall(), "ears grow all life");
         assertEquals(
                 List.of(0.9, 1.0, 1.0, 0.8, 1.0),
-                Shaping.shaped(PlanFiles.shipped("wren").with(Slider.AGE, 1)).skin().marks().stream()
-                        .filter(SkinMark.Crease.class::isInstance)
-                        .map(m -> ((SkinMark.Crease) m).strength())
+                Shaping.shaped(PlanFiles.shipped("wren").with(Slider.AGE, 1))
+                        .skin()
+                        .marks(SkinMark.Crease.class)
+                        .stream()
+                        .map(SkinMark.Crease::strength)
                         .toList());
         PersonPlan otter = PlanFiles.shipped("sprat").with(Slider.AGE, 1);
         assertTrue(
