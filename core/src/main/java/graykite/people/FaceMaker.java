@@ -70,6 +70,7 @@ public final class FaceMaker {
                 new Person.Brows(brows.paint().colour(), brows.thick(), brows.arch(), brows.slant()),
                 new Person.Ears(ears.at(), ears.tall(), ears.off()),
                 new Person.Neck(shaped.body().neck(), shaped.body().rise()),
+                tufts(shaped),
                 whiskers(shaped),
                 (head, body) -> Wardrobe.of(new Fit(face, shaped, head, body)));
     }
@@ -79,6 +80,16 @@ public final class FaceMaker {
                 .filter(c -> c.strength() > 0)
                 .map(c -> new Person.Crease(
                         c.from(), c.to(), c.width(), c.strength(), c.with().action()))
+                .toList();
+    }
+
+    /** Fur that stands above the brows has no room under a cap. */
+    private static List<Person.Tuft> tufts(PersonPlan plan) {
+        boolean capped = plan.worn(Garment.Slot.HEAD).isPresent();
+        double brows = plan.brows().at().y();
+        return plan.skin().marks(SkinMark.Tuft.class).stream()
+                .filter(t -> !capped || Math.max(t.from().y(), t.to().y()) < brows)
+                .map(t -> new Person.Tuft(t.from(), t.to(), t.aim(), t.length(), t.width()))
                 .toList();
     }
 

@@ -32,6 +32,7 @@ final class Markings {
                 painted = switch (mark) {
                     case SkinMark.Wrinkle w -> painted;
                     case SkinMark.Crease c -> painted;
+                    case SkinMark.Tuft t -> painted;
                     case SkinMark.Freckles f -> freckled(painted, f, p);
                     case SkinMark.Patch patch -> patched(painted, patch, p);
                     case SkinMark.Fur fur -> furred(painted, fur, p);

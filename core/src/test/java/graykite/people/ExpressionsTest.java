@@ -10,6 +10,7 @@ import graykite.mouth.Viseme;
 import graykite.people.face.FacePoses;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.rig.LipLine;
 import graykite.rig.Pose;
 import graykite.rig.PoseBook;
 import graykite.rig.Roles;
@@ -77,6 +78,31 @@ class ExpressionsTest {
         double lower = pitch(who, deformer, laughing, "left lower lid") - pitch(who, deformer, rest, "left lower lid");
         assertTrue(upper > 0 && upper < 8, "the upper lid comes down by " + upper + " degrees");
         assertTrue(lower < -10, "the lower one goes up: " + lower);
+    }
+
+    /** A laugh draws the corners of the mouth at least as far apart as a smile does, however far the jaw drops (AU 12 in both). */
+    @ParameterizedTest
+    @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
+    void aLaughIsAsWideAsASmile(String name) {
+        Character who = Cast.byName(name);
+        double smile = width(who, "Glad");
+        double laugh = width(who, "Laughing");
+        assertTrue(smile > 1.1 * width(who, "Rest"), "the smile widens the mouth to " + smile);
+        assertTrue(laugh >= 0.99 * smile, "a smile is " + smile + " mm wide, a laugh " + laugh);
+    }
+
+    /** Millimetres from the leftmost place of the lips' seam to the rightmost. */
+    private static double width(Character who, String pose) {
+        LipLine lips = who.lips().orElseThrow();
+        float[] skin = new Deformer(who)
+                .deform(who.values(who.poses().get(pose)))
+                .get(lips.part())
+                .positions();
+        return Arrays.stream(lips.upper()).mapToDouble(v -> skin[3 * v]).max().orElseThrow()
+                - Arrays.stream(lips.upper())
+                        .mapToDouble(v -> skin[3 * v])
+                        .min()
+                        .orElseThrow();
     }
 
     private static double pitch(Character who, Deformer deformer, double[] values, String part) {

@@ -121,9 +121,11 @@ public final class PlanJson {
             case "patch" ->
                 new SkinMark.Patch(f.vec("at"), f.vec("radii"), f.paint("colour"), f.number("edge"), f.number("share"));
             case "fur" -> new SkinMark.Fur(f.paint("colour"), f.number("strength"));
+            case "tuft" ->
+                new SkinMark.Tuft(f.vec("from"), f.vec("to"), f.vec("aim"), f.number("length"), f.number("width"));
             default ->
                 throw new IllegalArgumentException(
-                        "A mark of the skin is wrinkle, crease, freckles, patch or fur, not \"" + f.text("kind")
+                        "A mark of the skin is wrinkle, crease, freckles, patch, fur or tuft, not \"" + f.text("kind")
                                 + "\".");
         });
     }
@@ -242,6 +244,10 @@ public final class PlanJson {
                             .put("edge", p.edge())
                             .put("share", p.share());
                 case SkinMark.Fur f -> paint(to.put("kind", "fur"), f.paint(), f.strength());
+                case SkinMark.Tuft t ->
+                    vec(vec(vec(to.put("kind", "tuft"), "from", t.from()), "to", t.to()), "aim", t.aim())
+                            .put("length", t.length())
+                            .put("width", t.width());
             }
         }
     }

@@ -220,8 +220,9 @@ final class Actions {
                 "Raises the cheek towards the eye (AU 6)",
                 push(c.x() + 2, c.y() + 10, c.z(), 21, 15, 22, 1.4, 5, 3.2)
                         .and(push(e.x() + 20, e.y() - 4, e.z() - 2, 9, 12, 14, -0.7, 0.3, 0.9))
-                        // The skin below comes up over the lower lid.
-                        .and(push(e.x() + 1, e.y() - 14, e.z() + 12, 17, 8, 14, 0, 3, 1.4)));
+                        // The skin below comes up over the lower lid, and the one above down over the upper.
+                        .and(push(e.x() + 1, e.y() - 14, e.z() + 12, 17, 8, 14, 0, 3, 1.4))
+                        .and(push(e.x() + 3, e.y() + 14, e.z() + 10, 19, 9, 16, 0, -4.5, 1)));
         pair(
                 "noseWrinkler",
                 Group.CHEEKS,

@@ -167,8 +167,10 @@ final class EyeParts {
                         .times(i < 2 ? 0.6 : 1);
                 // The upper lid is darker in the fold; the lower one goes over into the cheek.
                 double fold = smooth(14, 34, Math.abs(elevation[i] - margin));
+                // Beside the eye it goes under the skin.
+                double under = (radius[i] - r) * mix(1, 0.7, smooth(56, 76, Math.abs(degrees)));
                 mesh.add(
-                        centre.plus(d.times(radius[i] + stands)).plus(new Vec(0, -0.45 * stands, 0)),
+                        centre.plus(d.times(r + under + stands)).plus(new Vec(0, -0.45 * stands, 0)),
                         colour.times(1 - (up > 0 ? 0.25 : 0.06) * fold));
             }
         }

@@ -60,6 +60,9 @@ public final class Figure {
         addMouth(parts, plan, actions);
         addEyes(parts, person);
         addWorn(parts, person, grid, actions);
+        if (!person.tufts().isEmpty()) {
+            parts.add(new Tufts(plan, grid, tone).part(person.tufts(), actions, HEAD));
+        }
         // At rest nobody sees them.
         if (moving && !person.creases().isEmpty()) {
             parts.add(new Creases(plan, rims, tone).part(person, actions, SKIN, HEAD));

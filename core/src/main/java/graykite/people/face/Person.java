@@ -17,6 +17,7 @@ import java.util.Optional;
  * @param brows how the brows are carved
  * @param ears where the left ear sits and how large it is
  * @param neck the neck
+ * @param tufts rows of fur that stand in the skin
  * @param whiskers their colour, for those that have some
  * @param wardrobe what is worn, on the joints that it is given
  */
@@ -30,6 +31,7 @@ public record Person(
         Brows brows,
         Ears ears,
         Neck neck,
+        List<Tuft> tufts,
         Optional<Colour> whiskers,
         Wear wardrobe) {
 
@@ -60,6 +62,17 @@ public record Person(
      * @param with name of the action's channels without their side
      */
     public record Crease(Vec from, Vec to, double width, double strength, String with) {}
+
+    /**
+     * A row of locks of fur on either side, as close as they are wide.
+     *
+     * @param from where the first one stands, near the skin
+     * @param to where the last one stands
+     * @param aim which way they point
+     * @param length of the longest, in the middle, millimetres
+     * @param width of each, millimetres
+     */
+    public record Tuft(Vec from, Vec to, Vec aim, double length, double width) {}
 
     /**
      * @param irisSize 1 for a person's

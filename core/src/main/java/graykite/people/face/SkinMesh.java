@@ -52,6 +52,13 @@ final class SkinMesh {
         return Collections.unmodifiableList(nodes);
     }
 
+    /** The vertex that lies nearest to a place: the skin in which something stands. */
+    SkinGrid.Node nearest(Vec place) {
+        return nodes.stream()
+                .min(Comparator.comparingDouble(n -> n.point().minus(place).length()))
+                .orElseThrow();
+    }
+
     /** Corners of triangles and of quads, three or four each, counter-clockwise as seen from outside. */
     List<int[]> faces() {
         return Collections.unmodifiableList(faces);

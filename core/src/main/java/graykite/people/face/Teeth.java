@@ -102,7 +102,7 @@ final class Teeth {
     /** Darker towards the gum, between the teeth and back in the mouth, where little light comes. */
     private Colour colour(Vec p, Vec at, double height, double along) {
         double rootward = Math.clamp(row.up * (p.y() - at.y()) / height, 0, 1);
-        double back = Math.max(smooth(-2, -20, p.z() - arch.front()), 0.95 * smooth(9, 21, Math.abs(along)));
+        double back = Math.max(smooth(-2, -20, p.z() - arch.front()), 0.95 * smooth(12, 33, Math.abs(along)));
         // The thin edge lets the dark behind it through.
         double edgeTone = 1 - (row.up > 0 ? 0.07 : 0.2) * (1 - smooth(0, 0.3, rootward));
         return TOOTH.mix(ROOT, 0.75 * smooth(0.5, 1, rootward))

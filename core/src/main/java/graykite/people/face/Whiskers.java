@@ -7,7 +7,6 @@ import graykite.picture.Colour;
 import graykite.picture.Material;
 import graykite.rig.Part;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /** Whiskers beside the nose: thin hairs that go with the skin that they stand in. */
@@ -41,9 +40,7 @@ final class Whiskers {
         double y = m.y() + gap * (0.32 + 0.18 * (i % 3));
         double x = side * plan.mouthHalf() * (0.42 + 0.19 * (i / 3) + 0.05 * (i % 3));
         Vec at = plan.surface(new Vec(x, y, m.z()).minus(plan.centre()).unit());
-        return grid.nodes().stream()
-                .min(Comparator.comparingDouble(n -> n.point().minus(at).length()))
-                .orElseThrow();
+        return grid.nearest(at);
     }
 
     private static void hair(MeshBuilder mesh, Vec root, Vec out, int side, int i, Colour colour) {

@@ -134,6 +134,13 @@ public final class Shaping {
                         case SkinMark.Crease c -> crease(c, c.strength() * (1 - child) + 0.4 * old * c.strength());
                         case SkinMark.Patch p ->
                             new SkinMark.Patch(warp.at(Region.FACE, p.at()), p.radii(), p.paint(), p.edge(), p.share());
+                        case SkinMark.Tuft t ->
+                            new SkinMark.Tuft(
+                                    warp.at(Region.FACE, t.from()),
+                                    warp.at(Region.FACE, t.to()),
+                                    t.aim(),
+                                    t.length(),
+                                    t.width());
                         case SkinMark.Freckles f -> f;
                         case SkinMark.Fur f -> f;
                     });

@@ -91,6 +91,27 @@ public sealed interface SkinMark {
         }
     }
 
+    /**
+     * Locks of fur that stand in the skin in a row, as close as they are wide, and go with it when it moves; the longest is in the
+     * middle of the row.
+     *
+     * @param from where the first one stands; what is not on the skin is moved to it
+     * @param to where the last one stands
+     * @param aim which way they point; only its direction counts
+     * @param length of the longest, millimetres
+     * @param width of each, millimetres
+     */
+    record Tuft(Vec from, Vec to, Vec aim, double length, double width) implements SkinMark {
+        private static final double LONGEST_ROW = 400;
+
+        public Tuft {
+            requireThat(length >= 1 && length <= 120, "A lock of fur is 1 to 120 mm long.");
+            requireThat(width >= 2 && width <= 40, "A lock of fur is 2 to 40 mm wide.");
+            requireThat(aim.length() > 0, "A tuft points somewhere: its aim is not 0, 0, 0.");
+            requireThat(to.minus(from).length() <= LONGEST_ROW, "A row of fur is at most %.0f mm long.", LONGEST_ROW);
+        }
+    }
+
     /** Fur: short streaks that run back from the nose. @param strength 0 to 1 */
     record Fur(Paint paint, double strength) implements SkinMark {
         public Fur {

@@ -27,8 +27,8 @@ final class Neckerchief {
         double back = -19;
         Carving.latheDown(
                 mesh,
-                20,
-                96,
+                24,
+                150,
                 (u, turn) -> {
                     double around = mix(0.5, -1.5, u) * Math.PI;
                     double fold = 1 + 0.07 * Math.sin(9 * turn + 3 * around) + 0.04 * Math.sin(23 * turn);

@@ -65,6 +65,33 @@ class HeadPartsTest {
         }
     }
 
+    /** Beside the eye, where the skin lies close over the ball of the lids, they go under it; only lashes stand out. */
+    @ParameterizedTest
+    @CsvSource({
+        "odile, left upper lid",
+        "odile, left lower lid",
+        "pim, left upper lid",
+        "pim, left lower lid",
+        "sprat, left upper lid"
+    })
+    void lidsGoUnderTheSkinBesideTheEye(String name, String lid) {
+        PersonPlan.Eyes eyes = PlanFiles.shipped(name).eyes();
+        Part part = part(Cast.byName(name), lid);
+        int beside = 0;
+        for (int i = 0; i < part.vertexCount(); i++) {
+            Vec d = vertex(part, i).minus(eyes.at());
+            double sideways = Math.toDegrees(Math.asin(Math.abs(d.x()) / d.length()));
+            double up = Math.toDegrees(Math.atan2(d.y(), d.z()));
+            boolean lash = lid.contains("upper") && up < eyes.upper() + 3;
+            if (sideways > 70 && !lash) {
+                beside++;
+                double over = d.length() - eyes.radius();
+                assertTrue(over <= EyeRim.OVER, over + " mm over the ball, " + sideways + " degrees to the side");
+            }
+        }
+        assertTrue(beside > 20, "vertices beside the eye: " + beside);
+    }
+
     /** Shut lids hide the ball from every side: a picture without it is the same. */
     @ParameterizedTest
     @ValueSource(strings = {"odile", "pim", "wren", "sprat"})

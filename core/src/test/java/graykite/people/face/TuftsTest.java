@@ -1,0 +1,142 @@
+package graykite.people.face;
+
+import static graykite.rig.Figures.part;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.format.character.PlanFiles;
+import graykite.geometry.Vec;
+import graykite.people.FaceMaker;
+import graykite.people.plan.Garment;
+import graykite.people.plan.PersonPlan;
+import graykite.people.plan.SkinMark;
+import graykite.rig.Character;
+import graykite.rig.Deformer;
+import graykite.rig.Part;
+import graykite.rig.Pose;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Locks of fur stand in the skin and go with it. */
+class TuftsTest {
+    private static final PersonPlan SPRAT = PlanFiles.shipped("sprat");
+
+    private static Character with(SkinMark.Tuft tuft) {
+        List<SkinMark> marks = new ArrayList<>(SPRAT.skin().marks());
+        marks.removeIf(SkinMark.Tuft.class::isInstance);
+        marks.add(tuft);
+        return FaceMaker.of(SPRAT.withSkin(SPRAT.skin().withMarks(marks)));
+    }
+
+    private static SkinMark.Tuft cheek(double length) {
+        return new SkinMark.Tuft(new Vec(84, -8, 10), new Vec(60, -74, 38), new Vec(0.4, -0.55, -0.9), length, 17);
+    }
+
+    private static Vec at(float[] places, int vertex) {
+        return new Vec(places[3 * vertex], places[3 * vertex + 1], places[3 * vertex + 2]);
+    }
+
+    private static double fromSkin(Vec place, Part skin) {
+        double nearest = Double.MAX_VALUE;
+        for (int v = 0; v < skin.vertexCount(); v++) {
+            nearest = Math.min(nearest, at(skin.positions(), v).minus(place).length());
+        }
+        return nearest;
+    }
+
+    /** However long a lock is, its root is in the skin, and its point as far away as the lock is long. */
+    @ParameterizedTest
+    @CsvSource({"10", "30", "60"})
+    void aLockReachesFromTheSkinAsFarAsItIsLong(double length) {
+        Character who = with(cheek(length));
+        Part fur = part(who, "tufts");
+        Part skin = part(who, "skin");
+        double farthest = 0;
+        double nearest = Double.MAX_VALUE;
+        for (int v = 0; v < fur.vertexCount(); v++) {
+            double away = fromSkin(at(fur.positions(), v), skin);
+            farthest = Math.max(farthest, away);
+            nearest = Math.min(nearest, away);
+        }
+        assertTrue(nearest < 4, "a root lies " + nearest + " mm from the next vertex of the skin");
+        assertTrue(farthest > 0.15 * length && farthest < 1.2 * length, "the farthest point: " + farthest);
+    }
+
+    /** Half of them on either side, mirrored. */
+    @Test
+    void bothSidesHaveAsMany() {
+        Part fur = part(with(cheek(30)), "tufts");
+        int left = 0;
+        for (int v = 0; v < fur.vertexCount(); v++) {
+            left += fur.positions()[3 * v] > 0 ? 1 : 0;
+        }
+        assertEquals(fur.vertexCount(), 2 * left);
+    }
+
+    /** Fur of a cheek goes out with it when that cheek is blown up, and stays when the other one is. */
+    @Test
+    void furGoesWithItsCheek() {
+        Character who = with(new SkinMark.Tuft(new Vec(46, -50, 75), new Vec(46, -62, 75), new Vec(1, 0, -1), 20, 10));
+        assertTrue(moved(who, "cheekPuff.L") > 4, "its own cheek: " + moved(who, "cheekPuff.L"));
+        assertEquals(0, moved(who, "cheekPuff.R"), 0.1);
+    }
+
+    /** How far the fur of the left side goes, millimetres, on the mean. */
+    private static double moved(Character who, String channel) {
+        int index = who.parts().indexOf(part(who, "tufts"));
+        Deformer deformer = new Deformer(who);
+        float[] rest =
+                deformer.deform(who.values(Pose.REST)).get(index).positions().clone();
+        float[] after =
+                deformer.deform(who.values(Pose.of(channel, 1))).get(index).positions();
+        double sum = 0;
+        int count = 0;
+        for (int v = 0; v < rest.length / 3; v++) {
+            if (rest[3 * v] > 0) {
+                sum += at(after, v).minus(at(rest, v)).length();
+                count++;
+            }
+        }
+        return sum / count;
+    }
+
+    /** Under a cap there is no room for the fur of the crown; that of the cheeks stays. */
+    @Test
+    void aCapLeavesOutWhatStandsUnderIt() {
+        Part bare = part(FaceMaker.sketch(SPRAT), "tufts");
+        PersonPlan capped = SPRAT.wearing(Garment.Slot.HEAD, Optional.of(Garment.KNITTED_CAP.worn()));
+        Part under = part(FaceMaker.sketch(capped), "tufts");
+        assertTrue(highest(bare) > 80, "the crown's fur reaches " + highest(bare));
+        assertTrue(highest(under) < 30, "under a cap the highest reaches " + highest(under));
+    }
+
+    private static double highest(Part part) {
+        double highest = -Double.MAX_VALUE;
+        for (int v = 0; v < part.vertexCount(); v++) {
+            highest = Math.max(highest, part.positions()[3 * v + 1]);
+        }
+        return highest;
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0 | 1 | 20 | 10 | A tuft points somewhere: its aim is not 0, 0, 0.",
+                "1 | 1 | 500 | 10 | A lock of fur is 1 to 120 mm long.",
+                "1 | 1 | 20 | 0.1 | A lock of fur is 2 to 40 mm wide.",
+                "1 | 9 | 20 | 10 | A row of fur is at most 400 mm long."
+            })
+    void whatMakesNoFurIsRefused(double aim, double row, double length, double width, String says) {
+        Vec to = new Vec(0, 90 * row, 0);
+        IllegalArgumentException no = assertThrows(
+                IllegalArgumentException.class,
+                () -> new SkinMark.Tuft(Vec.ZERO, to, new Vec(0, aim, 0), length, width));
+        assertEquals(says, no.getMessage());
+    }
+}
