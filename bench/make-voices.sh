@@ -132,6 +132,8 @@ people() {
       case "$line" in "" | *[0-9\(\$]*) continue ;; esac
       # The English speaker leaves out the article that is written.
       if [ $language = en ]; then line=${line#A }; line=${line#An }; fi
+      # The French speaker says the names of letters alone, where "La lettre K." is written.
+      if [ $language = fr ]; then case "$line" in "La lettre "?.) line=${line#La lettre } ;; esac; fi
       out=target/people/$language/$(basename "${sound%.ogg}")
       cp "$sound" "$out.ogg"
       printf '%s\n' "$line" > "$out.txt"

@@ -97,6 +97,7 @@ class LetterRulesTest {
         "fr, d'un, D ER",
         "fr, l'exemple, L EH G Z AA P L",
         "fr, monsieur, M AH S Y ER",
+        "fr, clef, K L EY",
         "fr, femme, F AA M",
         "fr, ville, V IY L",
         "fr, envoyer, AA V W AY EY",
