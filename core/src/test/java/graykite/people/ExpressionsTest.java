@@ -10,6 +10,7 @@ import graykite.mouth.Viseme;
 import graykite.people.face.FacePoses;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
+import graykite.rig.LipGap;
 import graykite.rig.LipLine;
 import graykite.rig.Pose;
 import graykite.rig.PoseBook;
@@ -78,6 +79,15 @@ class ExpressionsTest {
         double lower = pitch(who, deformer, laughing, "left lower lid") - pitch(who, deformer, rest, "left lower lid");
         assertTrue(upper > 0 && upper < 8, "the upper lid comes down by " + upper + " degrees");
         assertTrue(lower < -10, "the lower one goes up: " + lower);
+    }
+
+    /** Lips that anger presses together (AU 23, 24) show no teeth between them. */
+    @ParameterizedTest
+    @CsvSource({"odile, Angry", "pim, Angry", "wren, Angry", "sprat, Angry", "odile, Resolute", "odile, Worried"})
+    void pressedLipsAreShut(String name, String feeling) {
+        Character who = Cast.byName(name);
+        double gap = new LipGap(who).at(who.values(who.poses().get(feeling)));
+        assertTrue(gap < LipGap.SHUT, "the lips are " + gap + " mm apart");
     }
 
     /** A laugh draws the corners of the mouth at least as far apart as a smile does, however far the jaw drops (AU 12 in both). */
