@@ -28,8 +28,8 @@ final class BareShoulders {
         Person.Neck neck = new Person.Neck(body.neck(), body.rise());
         Carving.latheDown(
                 mesh,
-                44,
-                120,
+                56,
+                150,
                 (u, turn) -> {
                     double c = Math.cos(turn);
                     double level = mix(TOP, BOTTOM + body.rise(), u);
@@ -49,7 +49,9 @@ final class BareShoulders {
                 },
                 p -> {
                     double front = Math.cos(Math.atan2(p.x(), p.z() + 18));
-                    double pale = smooth(0.35, 0.8, front + 0.05 * Math.sin(0.4 * p.y()));
+                    // Locks of one colour lie over the other where breast and back meet.
+                    double lock = Math.abs(Math.IEEEremainder(p.y() / 17 + 0.15 * Math.sin(0.11 * p.y()), 1));
+                    double pale = smooth(0.52, 0.68, front + 0.26 * (lock - 0.25));
                     double streak = Math.sin(0.75 * p.x() + 1.3 * Math.sin(0.22 * p.y()))
                             * Math.sin(0.33 * p.y() + 0.5 * p.x());
                     double shade = 0.55 + 0.45 * smooth(-82, -130, p.y() - body.rise());
