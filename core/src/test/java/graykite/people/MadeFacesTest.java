@@ -1,5 +1,6 @@
 package graykite.people;
 
+import static graykite.rig.Figures.part;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -137,13 +138,6 @@ class MadeFacesTest {
             }
         }
         return most;
-    }
-
-    private static Part part(Character face, String name) {
-        return face.parts().stream()
-                .filter(p -> p.name().equals(name))
-                .findFirst()
-                .orElseThrow();
     }
 
     /** Whiskers stand in the skin: they go with the lip when it is raised. */

@@ -1,6 +1,7 @@
 package graykite.rig;
 
 import graykite.format.character.Cast;
+import graykite.geometry.Vec;
 
 /** The finished Odile, read once for all tests. */
 public final class Figures {
@@ -13,6 +14,12 @@ public final class Figures {
         return who.parts().stream()
                 .filter(p -> p.name().equals(name))
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow(() -> new AssertionError(name + " is not among "
+                        + who.parts().stream().map(Part::name).toList()));
+    }
+
+    /** A vertex of a mesh. @param places x, y and z of each */
+    public static Vec vertex(float[] places, int index) {
+        return new Vec(places[3 * index], places[3 * index + 1], places[3 * index + 2]);
     }
 }

@@ -1,6 +1,7 @@
 package graykite.people.face;
 
 import static graykite.rig.Figures.part;
+import static graykite.rig.Figures.vertex;
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -28,11 +29,6 @@ class HeadPartsTest {
     private static final double RADIUS = 16;
     private static final Vec EYE = new Vec(32, 3, 63);
 
-    private static Vec vertex(Part part, int index) {
-        float[] p = part.positions();
-        return new Vec(p[3 * index], p[3 * index + 1], p[3 * index + 2]);
-    }
-
     // --- as it is seen ---
 
     /** Brows that are drawn down push the skin over the lids, not into them: at rest nothing of the lids' ball was in sight there. */
@@ -54,11 +50,8 @@ class HeadPartsTest {
                     .getFirst()
                     .positions();
             for (int i = 0; i < skin.vertexCount(); i++) {
-                double rest = vertex(skin, i).minus(eyes.at()).length() - eyes.radius();
-                double now = new Vec(moved[3 * i], moved[3 * i + 1], moved[3 * i + 2])
-                                .minus(eyes.at())
-                                .length()
-                        - eyes.radius();
+                double rest = vertex(skin.positions(), i).minus(eyes.at()).length() - eyes.radius();
+                double now = vertex(moved, i).minus(eyes.at()).length() - eyes.radius();
                 // The lids' shells lie 1.5 to 2.2 mm over the ball.
                 assertTrue(rest < 1.7 || now > 1.4, action + ": from " + rest + " to " + now + " mm over the ball");
             }
@@ -79,7 +72,7 @@ class HeadPartsTest {
         Part part = part(Cast.byName(name), lid);
         int beside = 0;
         for (int i = 0; i < part.vertexCount(); i++) {
-            Vec d = vertex(part, i).minus(eyes.at());
+            Vec d = vertex(part.positions(), i).minus(eyes.at());
             double sideways = Math.toDegrees(Math.asin(Math.abs(d.x()) / d.length()));
             double up = Math.toDegrees(Math.atan2(d.y(), d.z()));
             boolean lash = lid.contains("upper") && up < eyes.upper() + 3;
@@ -143,21 +136,22 @@ class HeadPartsTest {
         double out = 0;
         double in = Double.MAX_VALUE;
         for (int i = 0; i < n; i++) {
-            out = Math.max(out, vertex(left, i).x());
-            in = Math.min(in, vertex(left, i).x());
+            out = Math.max(out, vertex(left.positions(), i).x());
+            in = Math.min(in, vertex(left.positions(), i).x());
         }
         double headHalf = 0;
         for (int i = 0; i < skin.vertexCount(); i++) {
-            Vec p = vertex(skin, i);
-            boolean beside = Math.abs(p.y() - vertex(left, 0).y()) < 12
-                    && Math.abs(p.z() - vertex(left, 0).z()) < 12;
+            Vec p = vertex(skin.positions(), i);
+            boolean beside = Math.abs(p.y() - vertex(left.positions(), 0).y()) < 12
+                    && Math.abs(p.z() - vertex(left.positions(), 0).z()) < 12;
             headHalf = beside ? Math.max(headHalf, p.x()) : headHalf;
         }
         assertTrue(out > headHalf + 3, "it stands off: " + out + " of " + headHalf);
         assertTrue(in < headHalf - 3, "it is rooted: " + in + " of " + headHalf);
         double sum = 0;
         for (int i = 0; i < n; i++) {
-            sum += vertex(left, i).x() + vertex(right, i).x();
+            sum += vertex(left.positions(), i).x()
+                    + vertex(right.positions(), i).x();
         }
         assertEquals(0, sum / n, 0.01, "mirrored");
     }
@@ -185,12 +179,12 @@ class HeadPartsTest {
         double[] bowed = who.values(Pose.of("headPitch", -30));
         float[] moved = deformer.placed(neck, bowed);
         float[] head = deformer.placed(skin, bowed);
-        Vec crown = vertex(skin, skin.vertexCount() - 1);
+        Vec crown = vertex(skin.positions(), skin.vertexCount() - 1);
         Vec crownNow = new Vec(head[head.length - 3], head[head.length - 2], head[head.length - 1]);
         assertTrue(crown.minus(crownNow).length() > 30, "the head is bowed");
         for (int i = 0; i < neck.vertexCount(); i++) {
-            Vec was = vertex(neck, i);
-            Vec now = new Vec(moved[3 * i], moved[3 * i + 1], moved[3 * i + 2]);
+            Vec was = vertex(neck.positions(), i);
+            Vec now = vertex(moved, i);
             if (was.y() > -42) {
                 assertEquals(was.minus(crown).length(), now.minus(crownNow).length(), 1e-2, "with the head");
             } else if (was.y() < -128) {
@@ -203,7 +197,7 @@ class HeadPartsTest {
     private static double rear(Part part, double low, double high) {
         double rear = Double.MAX_VALUE;
         for (int i = 0; i < part.vertexCount(); i++) {
-            Vec p = vertex(part, i);
+            Vec p = vertex(part.positions(), i);
             rear = p.y() >= low && p.y() <= high ? Math.min(rear, p.z()) : rear;
         }
         return rear;

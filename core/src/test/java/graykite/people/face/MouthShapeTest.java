@@ -1,6 +1,7 @@
 package graykite.people.face;
 
 import static graykite.rig.Figures.part;
+import static graykite.rig.Figures.vertex;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -95,7 +96,7 @@ class MouthShapeTest {
             for (int ring = 1; ring < SkinGrid.SEAM - 1; ring++) {
                 // The lower half: spokes go round from the left corner over the upper lip.
                 for (int spoke = SkinGrid.SPOKES / 2 + 8; spoke < SkinGrid.SPOKES - 8; spoke += 4) {
-                    Vec floor = point(moved.positions(), ring * SkinGrid.SPOKES + spoke);
+                    Vec floor = vertex(moved.positions(), ring * SkinGrid.SPOKES + spoke);
                     Vec below = new Vec(floor.x(), -400, floor.z());
                     double chin = SurfacePick.alongRay(List.of(moved), below, new Vec(0, 1, 0))
                             .orElseThrow()
@@ -150,11 +151,7 @@ class MouthShapeTest {
 
     /** The direction in which a triangle looks, as long as twice its area. */
     private static Vec facing(float[] p, int[] t, int i) {
-        Vec a = point(p, t[i]);
-        return point(p, t[i + 1]).minus(a).cross(point(p, t[i + 2]).minus(a));
-    }
-
-    private static Vec point(float[] p, int vertex) {
-        return new Vec(p[3 * vertex], p[3 * vertex + 1], p[3 * vertex + 2]);
+        Vec a = vertex(p, t[i]);
+        return vertex(p, t[i + 1]).minus(a).cross(vertex(p, t[i + 2]).minus(a));
     }
 }

@@ -1,6 +1,7 @@
 package graykite.people.face;
 
 import static graykite.rig.Figures.part;
+import static graykite.rig.Figures.vertex;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -37,14 +38,10 @@ class TuftsTest {
         return new SkinMark.Tuft(new Vec(84, -8, 10), new Vec(60, -74, 38), new Vec(0.4, -0.55, -0.9), length, 17);
     }
 
-    private static Vec at(float[] places, int vertex) {
-        return new Vec(places[3 * vertex], places[3 * vertex + 1], places[3 * vertex + 2]);
-    }
-
     private static double fromSkin(Vec place, Part skin) {
         double nearest = Double.MAX_VALUE;
         for (int v = 0; v < skin.vertexCount(); v++) {
-            nearest = Math.min(nearest, at(skin.positions(), v).minus(place).length());
+            nearest = Math.min(nearest, vertex(skin.positions(), v).minus(place).length());
         }
         return nearest;
     }
@@ -59,7 +56,7 @@ class TuftsTest {
         double farthest = 0;
         double nearest = Double.MAX_VALUE;
         for (int v = 0; v < fur.vertexCount(); v++) {
-            double away = fromSkin(at(fur.positions(), v), skin);
+            double away = fromSkin(vertex(fur.positions(), v), skin);
             farthest = Math.max(farthest, away);
             nearest = Math.min(nearest, away);
         }
@@ -98,7 +95,7 @@ class TuftsTest {
         int count = 0;
         for (int v = 0; v < rest.length / 3; v++) {
             if (rest[3 * v] > 0) {
-                sum += at(after, v).minus(at(rest, v)).length();
+                sum += vertex(after, v).minus(vertex(rest, v)).length();
                 count++;
             }
         }

@@ -1,5 +1,6 @@
 package graykite.people.wear;
 
+import static graykite.rig.Figures.part;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -32,14 +33,6 @@ class WardrobeTest {
 
     private static Character wearing(PersonPlan plan, Garment garment) {
         return FaceMaker.sketch(plan.wearing(garment.slot(), Optional.of(garment.worn())));
-    }
-
-    private static Part part(Character face, String name) {
-        return face.parts().stream()
-                .filter(p -> p.name().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new AssertionError(name + " is not among "
-                        + face.parts().stream().map(Part::name).toList()));
     }
 
     private static double farthest(Part part, int axis, int sign) {
