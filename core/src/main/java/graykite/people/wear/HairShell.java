@@ -33,6 +33,12 @@ final class HairShell {
         double at(Vec skin);
     }
 
+    /** The upright oval round the head in which hairlines are drawn: half its width and length, and where its middle lies. */
+    private static final double WIDE = 81;
+
+    private static final double LONG = 97;
+    private static final double BACK = -12;
+
     /** How far behind the top of the head the whorl lies, as an angle. */
     private static final double WHORL = 0.42;
 
@@ -85,8 +91,55 @@ final class HairShell {
         return carved(plan, joint, aim, thick, pressed, light, dark, rows, columns);
     }
 
+    /** Millimetres over the skin at a place: by angles from the knot and round it, turn about the head and height. */
+    @FunctionalInterface
+    interface Gathering {
+        double at(double away, double round, double turn, double height);
+    }
+
+    /**
+     * Hair that is pulled back to a knot: its mesh runs to the knot as the strands do, so that each is smooth.
+     *
+     * @param knot direction from the middle of the head
+     * @param rows from the knot to the border
+     */
+    static Part gathered(
+            FacePlan plan,
+            int joint,
+            Vec knot,
+            Strands.Ground ground,
+            Gathering thick,
+            Colour light,
+            Colour dark,
+            int rows,
+            int columns) {
+        Strands strands = new Strands(plan.centre(), knot, ground, columns);
+        // The turn that is told about the knot names a column.
+        Aim aim = (down, turn) -> strands.at(strands.column(turn), Math.max(0.02, down));
+        Relief relief = (down, turn) -> {
+            int column = strands.column(turn);
+            Place place = Place.of(plan.centre(), aim.at(down, turn));
+            return thick.at(down * strands.borders[column], strands.rounds[column], place.turn(), place.height());
+        };
+        return carved(plan, joint, aim, relief, skin -> 1, light, dark, rows, columns);
+    }
+
+    /** Where a line from the middle of the head meets the upright oval round it in which hairlines are drawn. */
+    record Place(double turn, double height) {
+        static Place of(Vec centre, Vec direction) {
+            double x = direction.x() / WIDE;
+            double z = direction.z() / LONG;
+            double x0 = centre.x() / WIDE;
+            double z0 = (centre.z() - BACK) / LONG;
+            double a = x * x + z * z + 1e-12;
+            double b = x0 * x + z0 * z;
+            double along = (-b + Math.sqrt(b * b + a * (1 - x0 * x0 - z0 * z0))) / a;
+            return new Place(Math.atan2(-x0 - along * x, z0 + along * z), centre.y() + along * direction.y());
+        }
+    }
+
     private static Vec aim(double y, double turn) {
-        return new Vec(81 * Math.sin(-turn), y, -12 + 97 * Math.cos(turn));
+        return new Vec(WIDE * Math.sin(-turn), y, BACK + LONG * Math.cos(turn));
     }
 
     private static Part carved(
@@ -156,14 +209,14 @@ final class HairShell {
     static Part bun(int joint, Vec at, double radius, Colour light, Colour dark) {
         MeshBuilder mesh = new MeshBuilder("bun", Carving.HAIR, joint);
         mesh.grid(
-                20,
-                36,
+                26,
+                48,
                 true,
                 (u, v) -> {
                     double polar = Math.PI * mix(0.01, 0.99, u);
                     double turn = -2 * Math.PI * v;
-                    double wound = Math.pow(Math.abs(Math.sin(turn * 1.5 + polar * 3.2)), 0.7);
-                    double r = radius * (0.93 + 0.09 * wound * Math.sin(polar));
+                    double wound = Math.pow(Math.abs(Math.sin(turn * 1.5 + polar * 2.6)), 0.7);
+                    double r = radius * (0.9 + 0.14 * wound * smooth(0, 0.8, Math.sin(polar)));
                     return at.plus(new Vec(
                             r * Math.sin(polar) * Math.cos(turn),
                             0.92 * r * Math.sin(polar) * Math.sin(turn),

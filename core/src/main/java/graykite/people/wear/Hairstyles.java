@@ -17,6 +17,15 @@ import java.util.function.DoubleUnaryOperator;
 
 /** Hair in each of its styles, under a cap or without one. */
 final class Hairstyles {
+    /** Strands in half a turn about the knot. */
+    private static final double STRANDS = 20;
+
+    /** The turn from the middle of the front at which hair begins under a cap. */
+    private static final double TEMPLE = 0.7;
+
+    /** How far up under the rim of a cap the hair goes, millimetres. */
+    private static final double UNDER_RIM = 52;
+
     private final Fit fit;
     private final FacePlan face;
     private final int joint;
@@ -62,67 +71,65 @@ final class Hairstyles {
                 .orElse(1.0);
     }
 
-    /** Combed back from the temples over the tops of the ears. */
+    /** Combed back to a knot from forehead and temples, over the tops of the ears. */
     private Part combed() {
-        HairShell.Relief locks = (down, turn) -> {
-            double a = Math.abs(turn);
-            double flow = 13 * a + 7.5 * down * (1 - smooth(1.2, 3.0, a)) + 1.1 * Math.sin(5 * down + 3 * a);
-            // Locks of unlike breadth, each combed into strands.
-            double wave = Math.sin(flow + 0.5 * Math.sin(0.6 * flow));
-            // Broader grooves behind, where they run across the mesh and narrow ones would be jagged.
-            double behind = smooth(1.3, 1.9, a);
-            double strand = Math.pow(wave * wave + mix(0.05, 0.12, behind), mix(0.4, 0.75, behind));
-            double fine = 0.3 * Math.sin(flow * 2.7 + 1);
-            double full = 7.5 + 4 * Math.sin(Math.PI * Math.min(1, down * 0.9)) * smooth(0.9, 1.4, a);
-            return full + 2.3 * (strand - 0.6) + fine;
-        };
-        if (cap.isEmpty()) {
-            return crown(
-                    turn -> {
-                        double a = Math.abs(turn);
-                        double temple = mix(62, -6, smooth(0.72, 1.15, a));
-                        return mix(temple, -62, smooth(1.62, 2.2, a));
-                    },
-                    locks,
-                    40,
-                    150);
-        }
-        return HairShell.band(
+        boolean capped = cap.isPresent();
+        Vec knot = knotAt().minus(face.centre()).unit();
+        return HairShell.gathered(
                 face,
                 joint,
-                turn -> SkippersClothes.rim(turn) + underRim(turn),
-                Hairstyles::combedLine,
-                // In front the cap sits on the bare forehead.
-                (down, turn) -> mix(-5, tucked(locks.at(down, turn), down, turn), smooth(0.78, 0.98, Math.abs(turn))),
+                knot,
+                capped ? Hairstyles::underCap : (turn, height) -> height > pulledLine(turn),
+                (away, round, turn, height) -> {
+                    double full = 8.5 + 3 * smooth(0.9, 1.4, Math.abs(turn)) + strands(away, round);
+                    return capped ? tucked(full, height - SkippersClothes.rim(turn)) : full;
+                },
                 light,
                 dark.times(0.8),
-                22,
-                132);
+                capped ? 16 : 34,
+                264);
     }
 
-    /** How far up under the rim the hair goes: farther at the temples, so that no skin shows there. */
-    private static double underRim(double turn) {
-        return 9 + 9 * smooth(1.5, 1.1, Math.abs(turn));
+    /** Where there is hair under a cap, which sits on the bare forehead. */
+    private static boolean underCap(double turn, double height) {
+        return Math.abs(turn) > TEMPLE && height > combedLine(turn) && height < SkippersClothes.rim(turn) + UNDER_RIM;
+    }
+
+    /** The hairline of a forehead without a cap, down to the nape. */
+    private static double pulledLine(double turn) {
+        double a = Math.abs(turn);
+        return mix(mix(62, -6, smooth(0.72, 1.15, a)), -62, smooth(1.62, 2.2, a));
+    }
+
+    /** How much strands that run to the knot stand out or lie deeper: some are broad, and they swing a little. */
+    private static double strands(double away, double round) {
+        double aside = Math.abs(Math.IEEEremainder(round, 2 * Math.PI));
+        double flow = STRANDS * aside + 0.3 * Math.sin(3 * away + 2 * aside);
+        double wave = Math.sin(flow + 0.5 * Math.sin(0.6 * flow));
+        double strand = Math.sqrt(wave * wave + 0.05);
+        return (2.6 * (strand - 0.6) + 0.3 * Math.sin(2.7 * flow + 1)) * smooth(0.1, 0.35, away);
     }
 
     /** How far down it goes: over the tops of the ears and to the nape. */
     private static double combedLine(double turn) {
         double a = Math.abs(turn);
-        double temple = mix(52, -6, smooth(0.82, 1.15, a));
+        double temple = mix(74, -6, smooth(0.66, 1.16, a));
         double ear = mix(temple, -8, smooth(1.15, 1.75, a));
         return mix(ear, -62, smooth(1.62, 2.2, a));
     }
 
-    /** Hair comes out from under a cap: flat beneath its rim, full a little below. */
-    private static double tucked(double full, double down, double turn) {
-        double over = underRim(turn) - down * (SkippersClothes.rim(turn) + underRim(turn) - combedLine(turn));
-        return mix(0.5, full, smooth(5, -5, over));
+    /** Hair comes out from under a cap: flat beneath its rim, full a little below. @param over millimetres over the rim */
+    private static double tucked(double full, double over) {
+        return mix(0.5, full, smooth(1, -9, over));
+    }
+
+    private Vec knotAt() {
+        Mass.Ball skull = fit.person().skull();
+        return new Vec(0, -34, skull.at().z() - skull.radii().z() + 13);
     }
 
     private Part knot() {
-        Mass.Ball skull = fit.person().skull();
-        return HairShell.bun(
-                joint, new Vec(0, -34, skull.at().z() - skull.radii().z() + 13), 25, light, dark);
+        return HairShell.bun(joint, knotAt(), 25, light, dark);
     }
 
     private Part curls() {
