@@ -33,12 +33,6 @@ final class HairShell {
         double at(Vec skin);
     }
 
-    /** The upright oval round the head in which hairlines are drawn: half its width and length, and where its middle lies. */
-    private static final double WIDE = 81;
-
-    private static final double LONG = 97;
-    private static final double BACK = -12;
-
     /** How far behind the top of the head the whorl lies, as an angle. */
     private static final double WHORL = 0.42;
 
@@ -62,9 +56,8 @@ final class HairShell {
             Colour dark,
             int rows,
             int columns) {
-        Aim aim = (down, turn) -> aim(mix(top.applyAsDouble(turn), line.applyAsDouble(turn), down), turn)
-                .minus(plan.centre())
-                .unit();
+        Aim aim = (down, turn) ->
+                new HairPlace(turn, mix(top.applyAsDouble(turn), line.applyAsDouble(turn), down)).from(plan.centre());
         return carved(plan, joint, aim, thick, skin -> 1, light, dark, rows, columns);
     }
 
@@ -81,7 +74,7 @@ final class HairShell {
             int columns) {
         Vec whorl = new Vec(0, Math.cos(WHORL), -Math.sin(WHORL));
         Aim aim = (down, turn) -> {
-            Vec end = aim(line.applyAsDouble(turn), turn).minus(plan.centre()).unit();
+            Vec end = new HairPlace(turn, line.applyAsDouble(turn)).from(plan.centre());
             double angle = Math.acos(Math.clamp(whorl.dot(end), -1, 1));
             double part = Math.max(0.01, down);
             return whorl.times(Math.sin((1 - part) * angle))
@@ -118,28 +111,10 @@ final class HairShell {
         Aim aim = (down, turn) -> strands.at(strands.column(turn), Math.max(0.02, down));
         Relief relief = (down, turn) -> {
             int column = strands.column(turn);
-            Place place = Place.of(plan.centre(), aim.at(down, turn));
+            HairPlace place = HairPlace.of(plan.centre(), aim.at(down, turn));
             return thick.at(down * strands.borders[column], strands.rounds[column], place.turn(), place.height());
         };
         return carved(plan, joint, aim, relief, skin -> 1, light, dark, rows, columns);
-    }
-
-    /** Where a line from the middle of the head meets the upright oval round it in which hairlines are drawn. */
-    record Place(double turn, double height) {
-        static Place of(Vec centre, Vec direction) {
-            double x = direction.x() / WIDE;
-            double z = direction.z() / LONG;
-            double x0 = centre.x() / WIDE;
-            double z0 = (centre.z() - BACK) / LONG;
-            double a = x * x + z * z + 1e-12;
-            double b = x0 * x + z0 * z;
-            double along = (-b + Math.sqrt(b * b + a * (1 - x0 * x0 - z0 * z0))) / a;
-            return new Place(Math.atan2(-x0 - along * x, z0 + along * z), centre.y() + along * direction.y());
-        }
-    }
-
-    private static Vec aim(double y, double turn) {
-        return new Vec(WIDE * Math.sin(-turn), y, BACK + LONG * Math.cos(turn));
     }
 
     private static Part carved(

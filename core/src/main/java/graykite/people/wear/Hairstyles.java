@@ -79,7 +79,7 @@ final class Hairstyles {
                 face,
                 joint,
                 knot,
-                capped ? Hairstyles::underCap : (turn, height) -> height > pulledLine(turn),
+                capped ? Hairstyles::underCap : (turn, height) -> height > combedLine(turn, 62, 0.72, 1.15),
                 (away, round, turn, height) -> {
                     double full = 8.5 + 3 * smooth(0.9, 1.4, Math.abs(turn)) + strands(away, round);
                     return capped ? tucked(full, height - SkippersClothes.rim(turn)) : full;
@@ -92,13 +92,15 @@ final class Hairstyles {
 
     /** Where there is hair under a cap, which sits on the bare forehead. */
     private static boolean underCap(double turn, double height) {
-        return Math.abs(turn) > TEMPLE && height > combedLine(turn) && height < SkippersClothes.rim(turn) + UNDER_RIM;
+        return Math.abs(turn) > TEMPLE
+                && height > combedLine(turn, 74, 0.66, 1.16)
+                && height < SkippersClothes.rim(turn) + UNDER_RIM;
     }
 
-    /** The hairline of a forehead without a cap, down to the nape. */
-    private static double pulledLine(double turn) {
+    /** From forehead or rim down the temples, over the tops of the ears and to the nape. @param front height before the temples */
+    private static double combedLine(double turn, double front, double temple, double ear) {
         double a = Math.abs(turn);
-        return mix(mix(62, -6, smooth(0.72, 1.15, a)), -62, smooth(1.62, 2.2, a));
+        return mix(mix(front, -6, smooth(temple, ear, a)), -62, smooth(1.62, 2.2, a));
     }
 
     /** How much strands that run to the knot stand out or lie deeper: some are broad, and they swing a little. */
@@ -108,14 +110,6 @@ final class Hairstyles {
         double wave = Math.sin(flow + 0.5 * Math.sin(0.6 * flow));
         double strand = Math.sqrt(wave * wave + 0.05);
         return (2.6 * (strand - 0.6) + 0.3 * Math.sin(2.7 * flow + 1)) * smooth(0.1, 0.35, away);
-    }
-
-    /** How far down it goes: over the tops of the ears and to the nape. */
-    private static double combedLine(double turn) {
-        double a = Math.abs(turn);
-        double temple = mix(74, -6, smooth(0.66, 1.16, a));
-        double ear = mix(temple, -8, smooth(1.15, 1.75, a));
-        return mix(ear, -62, smooth(1.62, 2.2, a));
     }
 
     /** Hair comes out from under a cap: flat beneath its rim, full a little below. @param over millimetres over the rim */

@@ -2,7 +2,6 @@ package graykite.people.wear;
 
 import graykite.geometry.Halving;
 import graykite.geometry.Vec;
-import graykite.people.wear.HairShell.Place;
 import java.util.function.DoublePredicate;
 import java.util.stream.IntStream;
 
@@ -83,7 +82,7 @@ final class Strands {
 
     private double border(double round) {
         DoublePredicate grows = away -> {
-            Place place = Place.of(centre, towards(round, away));
+            HairPlace place = HairPlace.of(centre, towards(round, away));
             return ground.holds(place.turn(), place.height());
         };
         double away = STEP;

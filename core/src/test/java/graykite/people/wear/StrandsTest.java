@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.geometry.Vec;
-import graykite.people.wear.HairShell.Place;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,9 +19,10 @@ class StrandsTest {
     @ParameterizedTest
     @CsvSource({"0, 0, 97, 0", "-81, 0, 0, 1.5708", "81, 0, 0, -1.5708", "0, 40, 97, 0", "0, -30, -97, 3.1416"})
     void placesAreToldByTurnAndHeight(double x, double y, double z, double turn) {
-        Place place = Place.of(MIDDLE, new Vec(x, y, z).unit());
+        HairPlace place = HairPlace.of(MIDDLE, new Vec(x, y, z).unit());
         assertEquals(turn, Math.abs(turn) > 3 ? Math.abs(place.turn()) : place.turn(), 1e-4);
         assertEquals(y, place.height(), 1e-6);
+        assertEquals(0, place.from(MIDDLE).minus(new Vec(x, y, z).unit()).length(), 1e-5);
     }
 
     /** Hair behind the ears, without an upper or a lower end: all strands reach a quarter of the way round. */
