@@ -73,10 +73,17 @@ public final class LipGap {
 
     /** Distance between the outermost points of the lip line at rest, in millimetres: the width of the mouth. */
     public double mouthWidth() {
-        float[] p = seam.positions();
+        return width(seam.positions());
+    }
+
+    /** The same while the face does something. */
+    public double mouthWidth(double[] values) {
+        return width(deformer.placed(seam, values));
+    }
+
+    private double width(float[] p) {
         int last = 3 * (pairs - 1);
-        return Math.sqrt(
-                Math.pow(p[0] - p[last], 2) + Math.pow(p[1] - p[last + 1], 2) + Math.pow(p[2] - p[last + 2], 2));
+        return new Vec(p[0] - p[last], p[1] - p[last + 1], p[2] - p[last + 2]).length();
     }
 
     /** The part reduced to the vertices of the lip line, so that measuring costs next to nothing. */

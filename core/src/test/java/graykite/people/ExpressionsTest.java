@@ -11,7 +11,6 @@ import graykite.people.face.FacePoses;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
 import graykite.rig.LipGap;
-import graykite.rig.LipLine;
 import graykite.rig.Pose;
 import graykite.rig.PoseBook;
 import graykite.rig.Roles;
@@ -101,18 +100,8 @@ class ExpressionsTest {
         assertTrue(laugh >= 0.99 * smile, "a smile is " + smile + " mm wide, a laugh " + laugh);
     }
 
-    /** Millimetres from the leftmost place of the lips' seam to the rightmost. */
     private static double width(Character who, String pose) {
-        LipLine lips = who.lips().orElseThrow();
-        float[] skin = new Deformer(who)
-                .deform(who.values(who.poses().get(pose)))
-                .get(lips.part())
-                .positions();
-        return Arrays.stream(lips.upper()).mapToDouble(v -> skin[3 * v]).max().orElseThrow()
-                - Arrays.stream(lips.upper())
-                        .mapToDouble(v -> skin[3 * v])
-                        .min()
-                        .orElseThrow();
+        return new LipGap(who).mouthWidth(who.values(who.poses().get(pose)));
     }
 
     private static double pitch(Character who, Deformer deformer, double[] values, String part) {

@@ -1,8 +1,10 @@
 package graykite.studio;
 
+import java.util.Arrays;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import org.testfx.util.WaitForAsyncUtils;
@@ -15,9 +17,32 @@ final class FxWork {
         return WaitForAsyncUtils.waitForAsyncFx(20_000, action);
     }
 
+    /** Waits up to a minute; who waits in vain is told what every thread was doing. */
     static void await(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> onFx(condition));
+        try {
+            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> onFx(condition));
+        } catch (TimeoutException late) {
+            throw new AssertionError("Not within a minute. Meanwhile:\n" + threads(), late);
+        }
         rest();
+    }
+
+    /** What threads of ours, and those that work for them, are at. */
+    private static String threads() {
+        StringBuilder all = new StringBuilder();
+        Thread.getAllStackTraces().forEach((thread, frames) -> {
+            boolean ours = Arrays.stream(frames).anyMatch(f -> f.getClassName().startsWith("graykite"));
+            if (ours || thread.getName().startsWith("ForkJoinPool")) {
+                all.append(thread.getName())
+                        .append(' ')
+                        .append(thread.getState())
+                        .append('\n');
+                Arrays.stream(frames)
+                        .limit(40)
+                        .forEach(f -> all.append("    ").append(f).append('\n'));
+            }
+        });
+        return all.toString();
     }
 
     /** Waits until what was asked of the window so far has been done and all of it has been laid out. */

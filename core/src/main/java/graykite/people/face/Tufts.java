@@ -5,7 +5,6 @@ import static graykite.geometry.Ease.mix;
 import graykite.geometry.Vec;
 import graykite.picture.Colour;
 import graykite.rig.Part;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Locks of fur in rows: each rises out of the skin, lies down towards its point, and goes with the skin that it stands in. */
@@ -37,17 +36,16 @@ final class Tufts {
 
     Part part(List<Person.Tuft> tufts, Actions actions, int joint) {
         MeshBuilder mesh = new MeshBuilder("tufts", Carving.HAIR, joint);
-        List<Spot> roots = new ArrayList<>();
+        Rooted rooted = new Rooted(mesh);
         for (Person.Tuft tuft : tufts) {
             for (int side = -1; side <= 1; side += 2) {
-                row(mesh, tuft, side, roots);
+                row(mesh, tuft, side, rooted);
             }
         }
-        actions.moves().forEach((name, move) -> mesh.target(name, i -> move.at(roots.get(i))));
-        return mesh.build();
+        return rooted.part(actions);
     }
 
-    private void row(MeshBuilder mesh, Person.Tuft tuft, int side, List<Spot> roots) {
+    private void row(MeshBuilder mesh, Person.Tuft tuft, int side, Rooted rooted) {
         double row = tuft.to().minus(tuft.from()).length();
         int locks = 1 + (int) Math.round(row / (CLOSE * tuft.width()));
         for (int i = 0; i < locks; i++) {
@@ -56,13 +54,10 @@ final class Tufts {
             Vec on = plan.surface(at.minus(plan.centre()).unit());
             SkinGrid.Node node = grid.nearest(on);
             // No two are alike.
-            double uneven = 1 + 0.13 * Math.sin(2.4 * i + side);
+            double uneven = 0.89 + 0.11 * Math.sin(2.4 * i + side);
             double length = tuft.length() * mix(ENDS, 1, Math.sin(Math.PI * t)) * uneven;
-            int first = mesh.size();
             lock(mesh, on, tuft.aim().mirroredTo(side).unit(), length, tuft.width(), tone.of(node));
-            for (int v = first; v < mesh.size(); v++) {
-                roots.add(Spot.onSkin(node));
-            }
+            rooted.at(node);
         }
     }
 

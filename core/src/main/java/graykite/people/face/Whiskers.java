@@ -6,8 +6,6 @@ import graykite.geometry.Vec;
 import graykite.picture.Colour;
 import graykite.picture.Material;
 import graykite.rig.Part;
-import java.util.ArrayList;
-import java.util.List;
 
 /** Whiskers beside the nose: thin hairs that go with the skin that they stand in. */
 final class Whiskers {
@@ -18,19 +16,15 @@ final class Whiskers {
 
     static Part of(FacePlan plan, SkinMesh grid, Actions actions, int joint, Colour colour) {
         MeshBuilder mesh = new MeshBuilder("whiskers", HORN, joint);
-        List<Spot> roots = new ArrayList<>();
+        Rooted rooted = new Rooted(mesh);
         for (int side = -1; side <= 1; side += 2) {
             for (int i = 0; i < A_SIDE; i++) {
                 SkinGrid.Node node = root(plan, grid, side, i);
-                int first = mesh.size();
                 hair(mesh, node.point(), plan.normal(node.point()), side, i, colour);
-                for (int v = first; v < mesh.size(); v++) {
-                    roots.add(Spot.onSkin(node));
-                }
+                rooted.at(node);
             }
         }
-        actions.moves().forEach((name, move) -> mesh.target(name, i -> move.at(roots.get(i))));
-        return mesh.build();
+        return rooted.part(actions);
     }
 
     /** The vertex of the skin in which one stands: three rows between nose and lip. */

@@ -1,5 +1,6 @@
 package graykite.people.face;
 
+import static graykite.rig.Figures.farthest;
 import static graykite.rig.Figures.part;
 import static graykite.rig.Figures.vertex;
 import static org.junit.jupiter.api.Assertions.assertEquals;
@@ -46,22 +47,31 @@ class TuftsTest {
         return nearest;
     }
 
-    /** However long a lock is, its root is in the skin, and its point as far away as the lock is long. */
+    /** Locks of 8 rings of 8: where each begins, and its point. */
+    private static List<Vec[]> rootsAndPoints(Part fur) {
+        List<Vec[]> locks = new ArrayList<>();
+        for (int first = 0; first < fur.vertexCount(); first += 64) {
+            Vec across = vertex(fur.positions(), first).mix(vertex(fur.positions(), first + 4), 0.5);
+            locks.add(new Vec[] {across, vertex(fur.positions(), first + 63)});
+        }
+        return locks;
+    }
+
+    /** Roots are in the skin, up to 3 mm deep, points stand off it, and the longest lock reaches about as far as it shall and no farther. */
     @ParameterizedTest
     @CsvSource({"10", "30", "60"})
-    void aLockReachesFromTheSkinAsFarAsItIsLong(double length) {
+    void aLockReachesOutOfTheSkinAsFarAsItIsLong(double length) {
         Character who = with(cheek(length));
-        Part fur = part(who, "tufts");
         Part skin = part(who, "skin");
-        double farthest = 0;
-        double nearest = Double.MAX_VALUE;
-        for (int v = 0; v < fur.vertexCount(); v++) {
-            double away = fromSkin(vertex(fur.positions(), v), skin);
-            farthest = Math.max(farthest, away);
-            nearest = Math.min(nearest, away);
+        double longest = 0;
+        for (Vec[] lock : rootsAndPoints(part(who, "tufts"))) {
+            double root = fromSkin(lock[0], skin);
+            assertTrue(root < 5, "a root lies " + root + " mm from the next vertex of the skin");
+            double point = fromSkin(lock[1], skin);
+            assertTrue(point > 0.1 * length, "a point lies " + point + " mm from it");
+            longest = Math.max(longest, lock[1].minus(lock[0]).length());
         }
-        assertTrue(nearest < 4, "a root lies " + nearest + " mm from the next vertex of the skin");
-        assertTrue(farthest > 0.15 * length && farthest < 1.2 * length, "the farthest point: " + farthest);
+        assertTrue(longest > 0.85 * length && longest < length + 3, "the longest: " + longest);
     }
 
     /** Half of them on either side, mirrored. */
@@ -108,16 +118,8 @@ class TuftsTest {
         Part bare = part(FaceMaker.sketch(SPRAT), "tufts");
         PersonPlan capped = SPRAT.wearing(Garment.Slot.HEAD, Optional.of(Garment.KNITTED_CAP.worn()));
         Part under = part(FaceMaker.sketch(capped), "tufts");
-        assertTrue(highest(bare) > 80, "the crown's fur reaches " + highest(bare));
-        assertTrue(highest(under) < 30, "under a cap the highest reaches " + highest(under));
-    }
-
-    private static double highest(Part part) {
-        double highest = -Double.MAX_VALUE;
-        for (int v = 0; v < part.vertexCount(); v++) {
-            highest = Math.max(highest, part.positions()[3 * v + 1]);
-        }
-        return highest;
+        assertTrue(farthest(bare, 1, 1) > 80, "the crown's fur reaches " + farthest(bare, 1, 1));
+        assertTrue(farthest(under, 1, 1) < 30, "under a cap the highest reaches " + farthest(under, 1, 1));
     }
 
     @ParameterizedTest

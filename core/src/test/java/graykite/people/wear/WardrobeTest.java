@@ -1,5 +1,6 @@
 package graykite.people.wear;
 
+import static graykite.rig.Figures.farthest;
 import static graykite.rig.Figures.part;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -33,14 +34,6 @@ class WardrobeTest {
 
     private static Character wearing(PersonPlan plan, Garment garment) {
         return FaceMaker.sketch(plan.wearing(garment.slot(), Optional.of(garment.worn())));
-    }
-
-    private static double farthest(Part part, int axis, int sign) {
-        double most = -1e9;
-        for (int i = axis; i < part.positions().length; i += 3) {
-            most = Math.max(most, sign * part.positions()[i]);
-        }
-        return most;
     }
 
     private static Joint joint(Character face, Part part) {
