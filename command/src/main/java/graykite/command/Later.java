@@ -1,5 +1,6 @@
 package graykite.command;
 
+import graykite.base.Aside;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.function.Supplier;
@@ -13,7 +14,7 @@ final class Later<T> {
     }
 
     static <T> Later<T> of(Supplier<T> made) {
-        return new Later<>(CompletableFuture.supplyAsync(made));
+        return new Later<>(Aside.ask(made));
     }
 
     /** Waits for it; what failed there fails here, as it was. */

@@ -1,5 +1,6 @@
 package graykite.hearing;
 
+import graykite.base.Aside;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -44,11 +45,9 @@ public final class SpeechModel {
 
     private SpeechModel() throws IOException {
         // The files are read side by side; they know their sizes, which are compared afterwards.
-        CompletableFuture<float[][]> coming = CompletableFuture.supplyAsync(() -> unchecked(SpeechModel::readWeights));
-        CompletableFuture<float[]> comingMeans =
-                CompletableFuture.supplyAsync(() -> unchecked(() -> readGaussians("means")));
-        CompletableFuture<float[]> comingVariances =
-                CompletableFuture.supplyAsync(() -> unchecked(() -> readGaussians("variances")));
+        CompletableFuture<float[][]> coming = Aside.ask(() -> unchecked(SpeechModel::readWeights));
+        CompletableFuture<float[]> comingMeans = Aside.ask(() -> unchecked(() -> readGaussians("means")));
+        CompletableFuture<float[]> comingVariances = Aside.ask(() -> unchecked(() -> readGaussians("variances")));
         int senones = readDefinition();
         int bases = baseSenones.size();
         float[] rawMeans = comingMeans.join();

@@ -2,11 +2,10 @@ package graykite.picture;
 
 import static graykite.base.Require.requireThat;
 
+import graykite.base.Piece;
 import graykite.geometry.Vec;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.ForkJoinPool;
-import java.util.concurrent.ForkJoinTask;
 import java.util.stream.IntStream;
 
 /**
@@ -84,10 +83,11 @@ public final class Renderer {
         }
         boolean soft = quick && width * height >= SMALL && deep.length == 0;
         Vec key = lighting.key(camera);
-        ForkJoinTask<?> casting = ForkJoinPool.commonPool().submit(() -> {
+        Piece<ShadowMap> casting = Piece.offer(() -> {
             if (!soft || !shadows.lastOnceMore(surfaces, key)) {
                 shadows.draw(surfaces, key);
             }
+            return shadows;
         });
         // While one thread casts shadows this one finds out what lies where.
         scene.take(surfaces, camera, 2 * width, 2 * height);
@@ -99,8 +99,7 @@ public final class Renderer {
         } else {
             edges.mark(scene, surfaces, width, height);
         }
-        Shader shader = new Shader(scene, shadows, lighting, camera);
-        casting.join();
+        Shader shader = new Shader(scene, casting.take(), lighting, camera);
         int vertices = scene.vertexCount();
         IntStream.range(0, BANDS)
                 .parallel()

@@ -1,6 +1,7 @@
 package graykite.workbench;
 
 import graykite.acting.Heard;
+import graykite.base.Piece;
 import graykite.sound.Envelope;
 import graykite.sound.Loudness;
 import graykite.sound.Pitch;
@@ -8,7 +9,6 @@ import graykite.sound.Sound;
 import graykite.sound.SoundHealth;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 
 /**
  * A decoded recording with what is measured of it once.
@@ -22,11 +22,11 @@ public record LineSound(
 
     public static LineSound of(Sound sound) {
         // The pitch takes as long as all the rest.
-        CompletableFuture<Optional<Pitch>> pitch = CompletableFuture.supplyAsync(
-                () -> sound.duration() <= LONG ? Optional.of(Pitch.of(sound)) : Optional.empty());
+        Piece<Optional<Pitch>> pitch =
+                Piece.offer(() -> sound.duration() <= LONG ? Optional.of(Pitch.of(sound)) : Optional.empty());
         Envelope envelope = new Envelope(sound);
         Loudness loudness = Loudness.of(sound);
-        Optional<Pitch> found = pitch.join();
+        Optional<Pitch> found = pitch.take();
         return new LineSound(sound, envelope, loudness, found, Heard.of(loudness, found), SoundHealth.warnings(sound));
     }
 }

@@ -2,6 +2,8 @@ package graykite.workbench;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import java.util.function.ToLongFunction;
 
@@ -16,15 +18,53 @@ final class Memo<V> {
     private long weighs;
 
     private final class Held {
+        private final ReentrantLock making = new ReentrantLock();
         private V value;
-        private boolean made;
+        private volatile boolean made;
 
-        synchronized V get(Supplier<V> make) {
-            if (!made) {
-                value = make.get();
-                made = true;
+        V get(Supplier<V> make) {
+            try {
+                ForkJoinPool.managedBlock(new Turn(making));
+            } catch (InterruptedException never) {
+                throw new AssertionError("A turn is waited for whatever happens.", never);
             }
-            return value;
+            try {
+                if (!made) {
+                    value = make.get();
+                    made = true;
+                }
+                return value;
+            } finally {
+                making.unlock();
+            }
+        }
+    }
+
+    /**
+     * Waits for a lock. Where a worker of a pool waits another takes its place: who has the lock may wait for work in that very
+     * pool, and the common one has a single worker where there are two cores.
+     */
+    private static final class Turn implements ForkJoinPool.ManagedBlocker {
+        private final ReentrantLock lock;
+        private boolean come;
+
+        Turn(ReentrantLock lock) {
+            this.lock = lock;
+        }
+
+        @Override
+        public boolean isReleasable() {
+            come = come || lock.tryLock();
+            return come;
+        }
+
+        @Override
+        public boolean block() {
+            if (!come) {
+                lock.lock();
+                come = true;
+            }
+            return true;
         }
     }
 

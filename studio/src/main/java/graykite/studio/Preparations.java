@@ -1,5 +1,6 @@
 package graykite.studio;
 
+import graykite.base.Aside;
 import graykite.media.SoundReader;
 import graykite.project.Project;
 import graykite.studio.play.AudioOut;
@@ -16,8 +17,8 @@ import java.util.concurrent.CompletableFuture;
  */
 record Preparations(Figures figures, CompletableFuture<AudioOut> out) {
     static Preparations begin() {
-        CompletableFuture<AudioOut> out = CompletableFuture.supplyAsync(
-                () -> DeviceOut.open().<AudioOut>map(device -> device).orElseGet(SilentOut::new));
+        CompletableFuture<AudioOut> out =
+                Aside.ask(() -> DeviceOut.open().<AudioOut>map(device -> device).orElseGet(SilentOut::new));
         Thread.ofPlatform().daemon().name("kite-prepare").start(SoundReader::prepare);
         return new Preparations(cast(), out);
     }

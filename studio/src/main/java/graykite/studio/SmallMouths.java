@@ -1,11 +1,11 @@
 package graykite.studio;
 
+import graykite.base.Aside;
 import graykite.mouth.MouthWork;
 import graykite.scene.Performance;
 import graykite.studio.model.Workspace;
 import graykite.studio.view.MouthPictures;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 
@@ -37,8 +37,7 @@ final class SmallMouths {
         }
         drawing = true;
         Optional<MouthPictures> before = mouths;
-        CompletableFuture.supplyAsync(
-                        () -> MouthPictures.of(performance.character(), performance.chart(), work, before))
+        Aside.ask(() -> MouthPictures.of(performance.character(), performance.chart(), work, before))
                 .thenAccept(pictures -> Platform.runLater(() -> {
                     drawing = false;
                     mouths = Optional.of(pictures);

@@ -1,5 +1,6 @@
 package graykite.studio;
 
+import graykite.base.Aside;
 import graykite.project.Project;
 import graykite.studio.desk.ActingDesk;
 import graykite.studio.desk.CastDesk;
@@ -95,7 +96,7 @@ public final class StudioWindow {
         this.table = new LinesTable(
                 workspace,
                 stageArea,
-                m -> workspace.figures().of(m).thenApplyAsync(MouthPictures::portrait),
+                m -> Aside.then(workspace.figures().of(m), MouthPictures::portrait),
                 () -> knot.set(Knot.DELIVERY));
         new Following(this, desks, director, mouths, this::refresh).begin();
         knot.addListener((o, b, now) -> {

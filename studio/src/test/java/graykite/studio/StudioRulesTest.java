@@ -7,6 +7,10 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import graykite.base.Aside;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Function;
+import java.util.function.Supplier;
 
 /** The rooms of the window: what it knows, what it plays, what it shows, its desks, and what puts them together. */
 @AnalyzeClasses(packages = "graykite.studio", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -45,6 +49,16 @@ class StudioRulesTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("graykite.studio.desk");
+
+    /** The common pool draws pictures piece by piece; long work is done aside, see {@link Aside}. */
+    @ArchTest
+    static final ArchRule nothingLongGoesToTheCommonPool = noClasses()
+            .should()
+            .callMethod(CompletableFuture.class, "supplyAsync", Supplier.class)
+            .orShould()
+            .callMethod(CompletableFuture.class, "runAsync", Runnable.class)
+            .orShould()
+            .callMethod(CompletableFuture.class, "thenApplyAsync", Function.class);
 
     /** Files are chosen through FilePicker, so that tests choose on the same path. */
     @ArchTest

@@ -1,5 +1,6 @@
 package graykite.studio.model;
 
+import graykite.base.Aside;
 import graykite.project.Member;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
@@ -31,7 +32,7 @@ public final class Figures {
         }
         return coming.computeIfAbsent(
                 member,
-                m -> CompletableFuture.supplyAsync(() -> {
+                m -> Aside.ask(() -> {
                     Character figure = figures.of(m);
                     // Made where the figure is opened, so that nobody waits for it later.
                     figures.deformer(figure);

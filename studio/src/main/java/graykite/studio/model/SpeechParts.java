@@ -1,5 +1,6 @@
 package graykite.studio.model;
 
+import graykite.base.Aside;
 import graykite.hearing.Reader;
 import graykite.text.Language;
 import graykite.text.Pronouncer;
@@ -24,7 +25,7 @@ final class SpeechParts {
     /** Nobody waits in here, so that words are at hand while the speech model still loads. */
     private synchronized CompletableFuture<Reader> loadedReader() {
         if (reader.isEmpty()) {
-            reader = Optional.of(english().thenApplyAsync(Reader::of));
+            reader = Optional.of(Aside.then(english(), Reader::of));
         }
         return reader.get();
     }
@@ -36,7 +37,7 @@ final class SpeechParts {
 
     private synchronized CompletableFuture<Pronouncer> english() {
         if (english.isEmpty()) {
-            english = Optional.of(CompletableFuture.supplyAsync(Pronouncer::shipped));
+            english = Optional.of(Aside.ask(Pronouncer::shipped));
         }
         return english.get();
     }

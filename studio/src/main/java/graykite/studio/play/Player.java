@@ -1,12 +1,12 @@
 package graykite.studio.play;
 
+import graykite.base.Aside;
 import graykite.sound.Sound;
 import graykite.sound.Stretch;
 import graykite.time.TimeRange;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.LongSupplier;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
@@ -174,7 +174,7 @@ public final class Player implements AutoCloseable {
     /** Slow versions take a moment to make, so they are made before they are asked for. */
     private void prepare(double slow) {
         Sound source = sound;
-        CompletableFuture.supplyAsync(() -> Stretch.atSpeed(Sound.mono(source.mixed(), source.rate()), slow))
+        Aside.ask(() -> Stretch.atSpeed(Sound.mono(source.mixed(), source.rate()), slow))
                 .thenAccept(made -> Platform.runLater(() -> {
                     if (sound == source) {
                         stretched.put(slow, made.mixed());

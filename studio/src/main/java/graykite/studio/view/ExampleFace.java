@@ -1,12 +1,12 @@
 package graykite.studio.view;
 
+import graykite.base.Aside;
 import graykite.geometry.Vec;
 import graykite.picture.Camera;
 import graykite.picture.Renderer;
 import graykite.picture.SurfacePick;
 import graykite.rig.Character;
 import graykite.rig.Deformer;
-import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -29,7 +29,7 @@ final class ExampleFace extends StackPane {
         face.setFitWidth(SIZE);
         face.setFitHeight(SIZE);
         getChildren().addAll(face, mark);
-        CompletableFuture.supplyAsync(() -> new Renderer()
+        Aside.ask(() -> new Renderer()
                         .draw(
                                 new Deformer(model)
                                         .deform(new double[model.channels().size()]),

@@ -1,5 +1,6 @@
 package graykite.studio.view;
 
+import graykite.base.Aside;
 import graykite.geometry.Vec;
 import graykite.rig.Character;
 import java.util.ArrayList;
@@ -8,7 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
@@ -172,7 +172,7 @@ public final class LandmarkOverlay extends Overlay {
         }
         drawing = true;
         LandmarkGround now = ground;
-        CompletableFuture.supplyAsync(() -> MouthPictures.image(now.draw(SIZE)))
+        Aside.ask(() -> MouthPictures.image(now.draw(SIZE)))
                 .whenComplete((drawn, failure) -> Platform.runLater(() -> {
                     drawing = false;
                     if (failure == null) {

@@ -1,5 +1,6 @@
 package graykite.studio.view;
 
+import graykite.base.Aside;
 import graykite.format.ProjectFiles;
 import graykite.geometry.Vec;
 import graykite.picture.Camera;
@@ -74,9 +75,7 @@ public final class StartScreen extends StackPane {
         frame.setMinSize(300, 400);
         frame.setMaxSize(300, 400);
         frame.setStyle("-fx-background-color: linear-gradient(to bottom, #9A9DA1, #7E8287); -fx-background-radius: 6;");
-        workspace
-                .character()
-                .thenApplyAsync(StartScreen::portrait)
+        Aside.then(workspace.character(), StartScreen::portrait)
                 .thenAccept(image -> Platform.runLater(() -> portrait.setImage(image)));
         HBox all = new HBox(40, column, frame);
         all.setAlignment(Pos.CENTER);
