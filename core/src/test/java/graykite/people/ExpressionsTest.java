@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.format.character.Cast;
+import graykite.geometry.Vec;
 import graykite.mouth.Viseme;
 import graykite.people.face.FacePoses;
 import graykite.rig.Character;
@@ -78,6 +79,48 @@ class ExpressionsTest {
         double lower = pitch(who, deformer, laughing, "left lower lid") - pitch(who, deformer, rest, "left lower lid");
         assertTrue(upper > 0 && upper < 8, "the upper lid comes down by " + upper + " degrees");
         assertTrue(lower < -10, "the lower one goes up: " + lower);
+    }
+
+    /**
+     * What is seen of laughing eyes is a crescent (common practice): the edge of the lower lid is highest in its middle, where
+     * at rest it hangs, and the upper lid comes down at both ends.
+     */
+    @ParameterizedTest
+    @ValueSource(strings = {"odile", "pim", "wren", "sprat"})
+    void laughingEyesAreCrescents(String name) {
+        Character who = Cast.byName(name);
+        for (String side : List.of("left", "right")) {
+            double lower = bow(who, "Laughing", side + " lower lid", 1);
+            double hanging = bow(who, "Rest", side + " lower lid", 1);
+            assertTrue(hanging < -0.3, side + ": at rest the lower lid hangs by " + hanging + " mm");
+            assertTrue(
+                    lower > 0.3 && lower > hanging + 1.2,
+                    side + ": in the middle the lower lid is higher by " + lower + " mm");
+            double upper = bow(who, "Laughing", side + " upper lid", -1);
+            double rest = bow(who, "Rest", side + " upper lid", -1);
+            assertTrue(upper > rest + 0.7, side + ": the upper one is bowed by " + upper + " mm, at rest by " + rest);
+        }
+    }
+
+    /** By how many millimetres the edge of a lid lies higher in its middle than 9 mm to its sides. @param up 1 for a lower lid */
+    private static double bow(Character who, String pose, String lid, int up) {
+        int index = who.parts().indexOf(part(who, lid));
+        Pose whole = who.poses().get(pose);
+        Pose upright = whole.plus(Pose.of("bodyPitch", 1), -whole.of("bodyPitch"));
+        float[] now = new Deformer(who).deform(who.values(upright)).get(index).positions();
+        Vec eye = who.joints().get(who.parts().get(index).joint()).pivot();
+        return edge(now, eye, 0, up) - 0.5 * (edge(now, eye, 9, up) + edge(now, eye, -9, up));
+    }
+
+    /** How high the edge of a lid is so far beside the middle of the eye. */
+    private static double edge(float[] places, Vec eye, double beside, int up) {
+        double edge = -up * 1e9;
+        for (int i = 0; i < places.length; i += 3) {
+            if (Math.abs(places[i] - eye.x() - beside) < 1.6 && places[i + 2] > eye.z()) {
+                edge = up > 0 ? Math.max(edge, places[i + 1]) : Math.min(edge, places[i + 1]);
+            }
+        }
+        return edge;
     }
 
     /** Lips that anger presses together (AU 23, 24) show no teeth between them. */

@@ -13,6 +13,10 @@ final class EyeParts {
     private static final Material WET_EYE = new Material("eye", 0.12f, 0.9f, 0.45f, 0.1f, false);
     private static final double IRIS = Math.toRadians(28.5);
     private static final double PUPIL = Math.toRadians(12.5);
+    /** How far the middle of a lower lid is pushed up, and the ends of an upper one come down, with a cheek that rises; in degrees. */
+    private static final double MIDDLE = 11;
+
+    private static final double ENDS = 13;
 
     private final FacePlan plan;
     private final Material skin;
@@ -94,6 +98,7 @@ final class EyeParts {
                     return centre.plus(towards(side, up).times(r + 0.35 - thick * Math.cos(turn)));
                 },
                 p -> flesh);
+        arch(mesh, left, false);
         return mesh.build();
     }
 
@@ -107,6 +112,22 @@ final class EyeParts {
     /** Where the edge of a lid lies, in degrees up, so far sideways: towards the corners upper and lower come together. */
     private static double margin(double rest, double side) {
         return rest * (1 - 0.8 * smooth(62, 86, Math.abs(side)));
+    }
+
+    /**
+     * What a cheek that rises does to a lid: it pushes up the middle of the lower one, and the upper one comes down at its ends.
+     * What is left of the eye is a crescent.
+     */
+    private void arch(MeshBuilder mesh, boolean left, boolean upper) {
+        Vec centre = centre(left);
+        mesh.target("cheekRaiser." + (left ? "L" : "R"), i -> {
+            Vec from = mesh.point(i).minus(centre);
+            double side = Math.toDegrees(Math.atan2(Math.abs(from.x()), Math.hypot(from.y(), from.z())));
+            double turn = Math.toRadians(upper ? -ENDS * smooth(12, 56, side) : MIDDLE * smooth(72, 8, side));
+            double sin = Math.sin(turn);
+            double cos = Math.cos(turn);
+            return new Vec(from.x(), from.y() * cos + from.z() * sin, from.z() * cos - from.y() * sin).minus(from);
+        });
     }
 
     private Part lid(String name, boolean left, int joint, double margin, int up, Person.Eyes look) {
@@ -174,6 +195,7 @@ final class EyeParts {
                         colour.times(1 - (up > 0 ? 0.25 : 0.06) * fold));
             }
         }
+        arch(mesh, left, up > 0);
         for (int i = 0; i + 1 < rows; i++) {
             for (int c = 0; c + 1 < columns; c++) {
                 int a = first + i * columns + c;

@@ -239,7 +239,7 @@ public final class Figure {
         return List.of(
                 new Turn("lidClose." + side, Axis.X, closes),
                 new Turn("lidTightener." + side, Axis.X, -9),
-                new Turn("cheekRaiser." + side, Axis.X, -9),
+                new Turn("cheekRaiser." + side, Axis.X, -4),
                 new Turn("eyePitch", Axis.X, -0.28));
     }
 }

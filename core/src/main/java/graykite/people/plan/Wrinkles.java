@@ -32,16 +32,16 @@ final class Wrinkles {
 
     /** That come with an action, in a face that had none: crow's feet with a laugh, lines between brows that are drawn down. */
     static final List<SkinMark.Crease> CREASES = List.of(
-            foot(51.5, 9, 56, 13, 0.9),
-            foot(52.5, 4.5, 58.5, 6.5, 1),
-            foot(52.5, -0.5, 58.5, -3, 1),
-            foot(50.5, -5.5, 56, -10.5, 0.8),
+            foot(48.5, 8.5, 57.5, 15.5, 0.75),
+            foot(50, 4.5, 60.5, 8, 0.85),
+            foot(50, -0.5, 60.5, -3.7, 0.85),
+            foot(49.7, -6.8, 57, -13.5, 0.65),
             crease(8, 16, 6, 29, 2.2, 1, SkinMark.Brings.BROW_LOWERER));
 
     private Wrinkles() {}
 
     private static SkinMark.Crease foot(double ax, double ay, double bx, double by, double strength) {
-        return crease(ax, ay, bx, by, 1.8, strength, SkinMark.Brings.CHEEK_RAISER);
+        return crease(ax, ay, bx, by, 1.7, strength, SkinMark.Brings.CHEEK_RAISER);
     }
 
     private static SkinMark.Crease crease(

@@ -36,6 +36,11 @@ final class HairShell {
     /** How far behind the top of the head the whorl lies, as an angle. */
     private static final double WHORL = 0.42;
 
+    /** What hair that is pulled back has of its thickness at its border, and how far from there it has all of it, radians. */
+    private static final double ROOTS = 0.3;
+
+    private static final double GROWN = 0.4;
+
     /** Millimetres that stay of hair under a cap. */
     private static final double FLAT = 2;
 
@@ -112,7 +117,11 @@ final class HairShell {
         Relief relief = (down, turn) -> {
             int column = strands.column(turn);
             HairPlace place = HairPlace.of(plan.centre(), aim.at(down, turn));
-            return thick.at(down * strands.borders[column], strands.rounds[column], place.turn(), place.height());
+            double full =
+                    thick.at(down * strands.borders[column], strands.rounds[column], place.turn(), place.height());
+            // Where strands come out of the skin they lie flat.
+            double short1 = Math.max(0, 1 - (1 - down) * strands.borders[column] / GROWN);
+            return full * mix(1, ROOTS, short1 * short1);
         };
         return carved(plan, joint, aim, relief, skin -> 1, light, dark, rows, columns);
     }
@@ -131,8 +140,10 @@ final class HairShell {
         mesh.gridCutAlike(
                 rows,
                 columns,
-                (u, v) -> {
+                (row, v) -> {
                     double turn = Math.IEEEremainder(2 * Math.PI * v, 2 * Math.PI);
+                    // Rows lie close where the edge is round.
+                    double u = 1 - Math.pow(1 - row, 1.4);
                     double down = Math.min(1, u / 0.88);
                     Vec skin = plan.surface(aim.at(down, turn));
                     Vec out = plan.normal(skin);

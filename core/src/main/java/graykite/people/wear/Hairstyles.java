@@ -23,6 +23,9 @@ final class Hairstyles {
     /** The turn from the middle of the front at which hair begins under a cap. */
     private static final double TEMPLE = 0.7;
 
+    /** How far over its lower border hair that is combed back has all of its thickness, millimetres. */
+    private static final double LOW = 20;
+
     /** How far up under the rim of a cap the hair goes, millimetres. */
     private static final double UNDER_RIM = 52;
 
@@ -79,10 +82,13 @@ final class Hairstyles {
                 face,
                 joint,
                 knot,
-                capped ? Hairstyles::underCap : (turn, height) -> height > combedLine(turn, 62, 0.72, 1.15),
+                capped ? Hairstyles::underCap : (turn, height) -> height > border(turn, false),
                 (away, round, turn, height) -> {
                     double full = 8.5 + 3 * smooth(0.9, 1.4, Math.abs(turn)) + strands(away, round);
-                    return capped ? tucked(full, height - SkippersClothes.rim(turn)) : full;
+                    double low = Math.max(0, 1 - (height - border(turn, capped)) / LOW);
+                    // At the temples strands run across the border, and lie flat by themselves.
+                    double rounded = full * mix(1, 0.3, low * low * smooth(0.95, 1.3, Math.abs(turn)));
+                    return capped ? tucked(rounded, height - SkippersClothes.rim(turn)) : rounded;
                 },
                 light,
                 dark.times(0.8),
@@ -92,15 +98,14 @@ final class Hairstyles {
 
     /** Where there is hair under a cap, which sits on the bare forehead. */
     private static boolean underCap(double turn, double height) {
-        return Math.abs(turn) > TEMPLE
-                && height > combedLine(turn, 74, 0.66, 1.16)
-                && height < SkippersClothes.rim(turn) + UNDER_RIM;
+        return Math.abs(turn) > TEMPLE && height > border(turn, true) && height < SkippersClothes.rim(turn) + UNDER_RIM;
     }
 
-    /** From forehead or rim down the temples, over the tops of the ears and to the nape. @param front height before the temples */
-    private static double combedLine(double turn, double front, double temple, double ear) {
+    /** Lowest height of hair that is combed back: from forehead or rim down the temples, over the tops of the ears and to the nape. */
+    private static double border(double turn, boolean capped) {
         double a = Math.abs(turn);
-        return mix(mix(front, -6, smooth(temple, ear, a)), -62, smooth(1.62, 2.2, a));
+        double front = capped ? mix(74, -6, smooth(0.66, 1.16, a)) : mix(62, -6, smooth(0.72, 1.15, a));
+        return mix(front, -62, smooth(1.62, 2.2, a));
     }
 
     /** How much strands that run to the knot stand out or lie deeper: some are broad, and they swing a little. */

@@ -1,6 +1,5 @@
 package graykite.people.face;
 
-import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -51,17 +50,21 @@ class CreasesTest {
         Character who = Cast.byName(name);
         Pose pose = who.poses().get(expression);
         for (double yaw : new double[] {-70, -35, 0, 35, 70}) {
-            int[] without = picture(who, pose, yaw, false);
-            int[] with = picture(who, pose, yaw, true);
-            int most = 0;
-            for (int i = 0; i < with.length; i++) {
-                for (int shift = 0; shift < 24; shift += 8) {
-                    most = Math.max(most, Math.abs((with[i] >> shift & 255) - (without[i] >> shift & 255)));
-                }
-            }
-            // Outlines close under the skin make the renderer look closer, which rounds differently.
-            assertTrue(most <= 2, expression + " from " + yaw + ": " + most + " levels");
+            showsNone(who, pose, yaw);
         }
+    }
+
+    private static void showsNone(Character who, Pose pose, double yaw) {
+        int[] without = picture(who, pose, yaw, false);
+        int[] with = picture(who, pose, yaw, true);
+        int most = 0;
+        for (int i = 0; i < with.length; i++) {
+            for (int shift = 0; shift < 24; shift += 8) {
+                most = Math.max(most, Math.abs((with[i] >> shift & 255) - (without[i] >> shift & 255)));
+            }
+        }
+        // Outlines close under the skin make the renderer look closer, which rounds differently.
+        assertTrue(most <= 2, "from " + yaw + ": " + most + " levels");
     }
 
     /** Each side has its own; part of the action shows less of a line than all of it. */
@@ -100,7 +103,7 @@ class CreasesTest {
                 new SkinMark.Crease(new Vec(120, 10, 0), new Vec(140, 30, 0), 2, 1, SkinMark.Brings.CHEEK_RAISER);
         Character who = FaceMaker.of(pim.withSkin(pim.skin().withMarks(List.of(beside))));
         for (double yaw : new double[] {-60, 0, 60}) {
-            assertArrayEquals(picture(who, Pose.REST, yaw, false), picture(who, Pose.REST, yaw, true));
+            showsNone(who, Pose.REST, yaw);
         }
         for (float place : who.parts().get(creases(who)).positions()) {
             assertTrue(Math.abs(place) < 110, "at " + place);

@@ -99,7 +99,7 @@ class ShapingTest {
         assertTrue(old.hair().light().lightness() > pim.hair().light().lightness() + 60);
         assertTrue(old.ears().tall() > pim.ears().tall(), "ears grow all life");
         assertEquals(
-                List.of(0.9, 1.0, 1.0, 0.8, 1.0),
+                List.of(0.75, 0.85, 0.85, 0.65, 1.0),
                 Shaping.shaped(PlanFiles.shipped("wren").with(Slider.AGE, 1))
                         .skin()
                         .marks(SkinMark.Crease.class)

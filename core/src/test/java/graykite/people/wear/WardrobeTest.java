@@ -128,6 +128,37 @@ class WardrobeTest {
         assertTrue(under > 50, "hair under the cap: " + under);
     }
 
+    /** Hair that is combed back comes out of the skin: over the ears its lower border lies on it, and higher up it is full. */
+    @Test
+    void combedHairLiesFlatAtItsBorder() {
+        Character odile = FaceMaker.of(PlanFiles.shipped("odile"));
+        float[] hair = part(odile, "hair").positions();
+        float[] skin = odile.parts().getFirst().positions();
+        double border = thickest(hair, skin, -12, -8);
+        double above = thickest(hair, skin, 18, 24);
+        assertTrue(border < 6, "at the border " + border + " mm");
+        assertTrue(above > 8, "above it " + above + " mm");
+    }
+
+    /** By how much hair on the left side of the head, between two heights, stands out over the skin at most. */
+    private static double thickest(float[] hair, float[] skin, double from, double to) {
+        return IntStream.range(0, hair.length / 3)
+                .filter(i -> hair[3 * i] > 40 && hair[3 * i + 1] > from && hair[3 * i + 1] < to)
+                .filter(i -> hair[3 * i + 2] > -15 && hair[3 * i + 2] < 20)
+                .mapToDouble(i -> hair[3 * i] - sideOf(skin, hair[3 * i + 1], hair[3 * i + 2]))
+                .max()
+                .orElseThrow();
+    }
+
+    /** How far to the left the skin reaches near a height and a place to the front. */
+    private static double sideOf(float[] skin, double y, double z) {
+        return IntStream.range(0, skin.length / 3)
+                .filter(i -> Math.hypot(skin[3 * i + 1] - y, skin[3 * i + 2] - z) < 8)
+                .mapToDouble(i -> skin[3 * i])
+                .max()
+                .orElseThrow();
+    }
+
     /** The highest or lowest place (1 or -1) of what lies on the left so far to the front. */
     private static double edgeAt(double z, float[] p, int sign) {
         return sign
