@@ -15,10 +15,10 @@ import java.util.function.DoubleUnaryOperator;
 final class HairShell {
     private HairShell() {}
 
-    /** A figure for a place in the hair: how far down, 0 to 1, and the turn about the head, 0 in front. */
+    /** A figure for a place in the hair: how far down, 0 to 1, the turn about the head, 0 in front, and the direction from its middle. */
     @FunctionalInterface
     interface Relief {
-        double at(double down, double turn);
+        double at(double down, double turn, Vec direction);
     }
 
     /** Direction from the middle of the head to a place in the hair. */
@@ -114,9 +114,9 @@ final class HairShell {
         Strands strands = new Strands(plan.centre(), knot, ground, columns);
         // The turn that is told about the knot names a column.
         Aim aim = (down, turn) -> strands.at(strands.column(turn), Math.max(0.02, down));
-        Relief relief = (down, turn) -> {
+        Relief relief = (down, turn, direction) -> {
             int column = strands.column(turn);
-            HairPlace place = HairPlace.of(plan.centre(), aim.at(down, turn));
+            HairPlace place = HairPlace.of(plan.centre(), direction);
             double full =
                     thick.at(down * strands.borders[column], strands.rounds[column], place.turn(), place.height());
             // Where strands come out of the skin they lie flat.
@@ -145,11 +145,12 @@ final class HairShell {
                     // Rows lie close where the edge is round.
                     double u = 1 - Math.pow(1 - row, 1.4);
                     double down = Math.min(1, u / 0.88);
-                    Vec skin = plan.surface(aim.at(down, turn));
+                    Vec direction = aim.at(down, turn);
+                    Vec skin = plan.surface(direction);
                     Vec out = plan.normal(skin);
                     // The edge rolls inward and ends under the skin.
                     double tuck = smooth(0.86, 1, u);
-                    double full = thick.at(down, turn);
+                    double full = thick.at(down, turn, direction);
                     double kept = full > FLAT ? mix(FLAT, full, pressed.at(skin)) : full;
                     double height = kept * Math.sqrt(Math.max(0, 1 - tuck * tuck)) - 3.5 * tuck;
                     return skin.plus(out.times(height)).plus(new Vec(0, -2.5 * tuck, 0));

@@ -104,7 +104,8 @@ final class Hairstyles {
     /** Lowest height of hair that is combed back: from forehead or rim down the temples, over the tops of the ears and to the nape. */
     private static double border(double turn, boolean capped) {
         double a = Math.abs(turn);
-        double front = capped ? mix(74, -6, smooth(0.66, 1.16, a)) : mix(62, -6, smooth(0.72, 1.15, a));
+        double brow = 66 - 18 * Math.min(1, a * a / 0.5);
+        double front = capped ? mix(74, -6, smooth(0.66, 1.16, a)) : mix(brow, -6, smooth(0.66, 1.2, a));
         return mix(front, -62, smooth(1.62, 2.2, a));
     }
 
@@ -132,38 +133,31 @@ final class Hairstyles {
     }
 
     private Part curls() {
+        Curls curls = new Curls(3);
+        // Lower towards the hairline.
+        HairShell.Relief curled = (down, turn, direction) -> 2.6 + 6 * curls.at(direction) * smooth(1.08, 0.86, down);
         if (cap.isEmpty()) {
-            return crown(
-                    turn -> {
-                        double a = Math.abs(turn);
-                        return mix(mix(66, 4, smooth(0.75, 1.15, a)), -52, smooth(1.72, 2.3, a));
-                    },
-                    (down, turn) -> 3 + Hairstyles.curled(down, turn),
-                    52,
-                    150);
+            HairShell.Relief full =
+                    (down, turn, direction) -> 3 * smooth(1.05, 0.75, down) + curled.at(down, turn, direction);
+            return crown(turn -> curlsLine(turn, 66, 4), full, 52, 150);
         }
         return HairShell.band(
                 face,
                 joint,
                 turn -> 62 + 26 * Math.cos(turn),
-                turn -> {
-                    double a = Math.abs(turn);
-                    return mix(mix(60, 8, smooth(0.8, 1.15, a)), -52, smooth(1.72, 2.3, a));
-                },
-                Hairstyles::curled,
+                turn -> curlsLine(turn, 60, 8),
+                curled,
                 light,
                 dark.times(0.8),
                 32,
                 132);
     }
 
-    /** Cropped curls that run into one another: bumps on a warped grid, each with a twist, lower towards the hairline. */
-    private static double curled(double down, double turn) {
-        double a = 11 * turn + 0.9 * Math.sin(9 * down + 2 * turn);
-        double b = 17 * down + 0.9 * Math.sin(5 * turn) + 0.8 * Math.sin(11 * turn + 1);
-        double bump = Math.sqrt(Math.abs(Math.sin(a) * Math.sin(b)));
-        double twist = 0.5 * Math.sin(3 * a + 4 * b);
-        return 3.2 + (4.6 * bump + 0.7 * twist * bump) * smooth(1.02, 0.8, down);
+    /** Curls end unevenly. @param front height over the forehead @param side before the ears */
+    private static double curlsLine(double turn, double front, double side) {
+        double a = Math.abs(turn);
+        double uneven = 1.8 * Math.sin(19 * turn) + 1.4 * Math.sin(31 * turn + 1);
+        return mix(mix(front, side, smooth(0.72, 1.2, a)), -52, smooth(1.72, 2.3, a)) + uneven;
     }
 
     /** A mop that nobody combs: swept to one side over the forehead, in points, with the ears free. */
@@ -176,7 +170,7 @@ final class Hairstyles {
     }
 
     /** Rounded locks that run almost down the head, larger and smaller ones, each combed into a few strands. */
-    private static double tousled(double down, double turn) {
+    private static double tousled(double down, double turn, Vec direction) {
         double flow = 8 * turn + 0.9 * Math.sin(3 * turn + 1) + 1.5 * down * down;
         double lock = 0.5 - 0.5 * Math.cos(2 * flow);
         double small = 0.5 - 0.5 * Math.cos(6 * flow + 2 * down);
@@ -191,7 +185,7 @@ final class Hairstyles {
         return mix(38, -62, smooth(0.86, 1.08, a)) - 6 * smooth(1.2, 2.4, a);
     }
 
-    private static double smoothLocks(double down, double turn) {
+    private static double smoothLocks(double down, double turn, Vec direction) {
         double flow = 15 * turn + 0.7 * Math.sin(4 * down + 2 * turn);
         double strand = Math.pow(Math.abs(Math.sin(flow)), 0.8);
         double side = smooth(0.9, 1.3, Math.abs(turn)) * smooth(0.25, 0.7, down);
@@ -208,7 +202,7 @@ final class Hairstyles {
                     double a = Math.abs(turn);
                     return mix(mix(20, -8, smooth(1.0, 1.3, a)), -58, smooth(1.62, 2.2, a));
                 },
-                (down, turn) -> {
+                (down, turn, direction) -> {
                     double a = Math.abs(turn);
                     double tuft = Math.abs(Math.sin(9 * a + 2.2 * down + Math.sin(4 * a)));
                     double full = 5.5 + 3.5 * tuft * Math.sin(Math.PI * Math.min(1, down * 0.9 + 0.1));
