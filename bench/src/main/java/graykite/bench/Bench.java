@@ -35,7 +35,8 @@ public final class Bench {
             case "joined" ->
                 JoinedWords.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/words"),
-                        arguments.length > 2 ? Double.parseDouble(arguments[2]) : -1);
+                        arguments.length > 2 ? Double.parseDouble(arguments[2]) : -1,
+                        arguments.length < 4 || !arguments[3].equals("unmarked"));
             case "shut-mouths" ->
                 ShutMouths.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/announcements/en"),

@@ -22,7 +22,7 @@ import java.util.SplittableRandom;
 final class InexactScripts {
     private static final double SAME = 0.030;
 
-    /** What became of a word of the wrong script: the index of the spoken word it stands for, or -1. */
+    /** What became of a word of the wrong script, which keeps its marks: the index of the spoken word it stands for, or -1. */
     private record Written(String text, int spoken) {}
 
     private int kept;
@@ -66,15 +66,16 @@ final class InexactScripts {
         List<Written> written = new ArrayList<>();
         for (int w = 0; w < script.words().size(); w++) {
             String own = script.words().get(w).written();
+            String mark = script.words().get(w).mark();
             String other = others.get(random.nextInt(others.size()));
             double dice = random.nextDouble() / share;
             if (dice > 1 || other.equalsIgnoreCase(own)) {
-                written.add(new Written(own, w));
+                written.add(new Written(own + mark, w));
             } else if (dice < 1.0 / 3) {
-                written.add(new Written(other, -1));
+                written.add(new Written(other + mark, -1));
             } else if (dice < 2.0 / 3) {
                 written.add(new Written(own, w));
-                written.add(new Written(other, -1));
+                written.add(new Written(other + mark, -1));
             }
         }
         if (written.isEmpty()) {

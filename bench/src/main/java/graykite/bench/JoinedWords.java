@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.SplittableRandom;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -27,18 +28,35 @@ final class JoinedWords {
     /** Words that one recording holds at most. */
     private static final int FEW = 3;
 
-    private record Spoken(List<String> words, Sound sound) {}
+    /** What somebody said, with the marks of its text. */
+    private record Spoken(String text, List<String> words, Sound sound) {
+        /** What is joined is a sentence each, and ends with a full stop if its text has no mark there. */
+        static Spoken of(String text, List<String> words, Sound sound) {
+            String end = text.strip();
+            return new Spoken(Character.isLetterOrDigit(end.charAt(end.length() - 1)) ? end + "." : end, words, sound);
+        }
+    }
 
     /**
      * Recordings that follow one another.
      *
+     * @param text of all, with its marks
      * @param phrases the words of each
      * @param begins seconds at which each is heard first
      * @param ends seconds at which each was heard last
      */
-    record Line(Sound sound, List<List<String>> phrases, List<Double> begins, List<Double> ends) {
+    record Line(Sound sound, String text, List<List<String>> phrases, List<Double> begins, List<Double> ends) {
         List<String> words() {
             return phrases.stream().flatMap(List::stream).toList();
+        }
+
+        Script script() {
+            return Script.of(text);
+        }
+
+        /** The words without any marks, as a list is typed. */
+        Script unmarked() {
+            return Script.of(String.join(" ", words()));
         }
     }
 
@@ -47,8 +65,9 @@ final class JoinedWords {
     /**
      * @param folder recordings; in English unless it is named after another language
      * @param gap seconds between words; below 0 for gaps of 0.1 to 0.5 s
+     * @param marked whether the script has its punctuation
      */
-    static void print(Path folder, double gap) throws IOException {
+    static void print(Path folder, double gap, boolean marked) throws IOException {
         Reader reader = Recorded.reader(folder);
         EdgeErrors starts = new EdgeErrors();
         EdgeErrors ends = new EdgeErrors();
@@ -57,7 +76,7 @@ final class JoinedWords {
         int said = 0;
         List<Line> lines = lines(folder, gap);
         for (Line line : lines) {
-            Timing timing = reader.read(line.sound, Script.of(String.join(" ", line.words())), Progress.none());
+            Timing timing = reader.read(line.sound, marked ? line.script() : line.unmarked(), Progress.none());
             missing += timing.missing().size();
             said += line.words().size();
             List<TimedWord> found = timing.scripted();
@@ -104,6 +123,7 @@ final class JoinedWords {
             }
             lines.add(new Line(
                     Sound.together(chosen.stream().map(Spoken::sound).toList(), begins),
+                    chosen.stream().map(Spoken::text).collect(Collectors.joining(" ")),
                     chosen.stream().map(Spoken::words).toList(),
                     begins,
                     ends));
@@ -116,18 +136,19 @@ final class JoinedWords {
         if (!texts.isEmpty()) {
             return texts.stream()
                     .filter(r -> !r.words().isEmpty() && r.words().size() <= FEW)
-                    .map(r -> new Spoken(r.words(), AudibleStretch.cut(r.sound())))
+                    .map(r -> Spoken.of(r.script().text(), r.words(), AudibleStretch.cut(r.sound())))
                     .toList();
         }
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(f -> f.toString().matches(".*\\.(ogg|wav|flac)"))
                     .sorted()
-                    .map(f -> new Spoken(
-                            List.of(f.getFileName()
-                                    .toString()
-                                    .replaceFirst("\\.[^.]*$", "")
-                                    .replaceFirst(".*_", "")),
-                            AudibleStretch.cut(SoundReader.read(f, Progress.none()))))
+                    .map(f -> {
+                        String word = f.getFileName()
+                                .toString()
+                                .replaceFirst("\\.[^.]*$", "")
+                                .replaceFirst(".*_", "");
+                        return Spoken.of(word, List.of(word), AudibleStretch.cut(SoundReader.read(f, Progress.none())));
+                    })
                     .toList();
         }
     }

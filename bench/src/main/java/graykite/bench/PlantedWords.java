@@ -14,6 +14,8 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * How right the doubts of a reading are: in exact scripts words are replaced by others, and it is counted which of them are
@@ -22,7 +24,18 @@ import java.util.Locale;
  */
 final class PlantedWords {
     /** What was said in a recording. */
-    private record Exact(Sound sound, List<String> words) {}
+    private record Exact(Sound sound, Script script) {
+        List<String> words() {
+            return script.words().stream().map(Script.Word::written).toList();
+        }
+
+        /** Other words in their places, with the marks between them. */
+        Script with(List<String> words) {
+            return Script.of(IntStream.range(0, words.size())
+                    .mapToObj(w -> words.get(w) + script.words().get(w).mark())
+                    .collect(Collectors.joining(" ")));
+        }
+    }
 
     private int planted;
     private int found;
@@ -54,26 +67,25 @@ final class PlantedWords {
         List<Recorded> recordings = Recorded.in(folder);
         if (recordings.isEmpty()) {
             return JoinedWords.lines(folder, -1).stream()
-                    .map(l -> new Exact(l.sound(), l.words()))
+                    .map(l -> new Exact(l.sound(), l.script()))
                     .toList();
         }
         List<Exact> lines = new ArrayList<>();
         for (int i = 0; i < recordings.size(); i += every) {
-            lines.add(new Exact(recordings.get(i).sound(), recordings.get(i).words()));
+            lines.add(new Exact(recordings.get(i).sound(), recordings.get(i).script()));
         }
         return lines;
     }
 
     private void one(Reader reader, Exact line, List<String> others, double share) {
-        List<String> written = line.words;
-        Sound sound = line.sound;
+        List<String> written = line.words();
         ReplacedWords replaced = ReplacedWords.of(written, others, share);
         BitSet wrong = replaced.wrong();
         List<String> words = replaced.words();
-        BitSet plain = doubted(reader, sound, written);
+        BitSet plain = doubted(reader, line, written);
         exactRight += written.size();
         exactAccused += plain.cardinality();
-        BitSet doubted = wrong.isEmpty() ? plain : doubted(reader, sound, words);
+        BitSet doubted = wrong.isEmpty() ? plain : doubted(reader, line, words);
         for (int w = 0; w < words.size(); w++) {
             if (wrong.get(w)) {
                 planted++;
@@ -88,11 +100,11 @@ final class PlantedWords {
     }
 
     /** Which words are said not to be in the sound, or not to fit it. */
-    private static BitSet doubted(Reader reader, Sound sound, List<String> words) {
+    private static BitSet doubted(Reader reader, Exact line, List<String> words) {
         BitSet doubted = new BitSet();
         Timing timing;
         try {
-            timing = reader.read(sound, Script.of(String.join(" ", words)), Progress.none());
+            timing = reader.read(line.sound, line.with(words), Progress.none());
         } catch (BadInput unreadable) {
             doubted.set(0, words.size());
             return doubted;

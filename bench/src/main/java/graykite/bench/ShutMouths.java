@@ -11,7 +11,6 @@ import graykite.rig.LipGap;
 import graykite.scene.Performance;
 import graykite.scene.Scene;
 import graykite.text.Phone;
-import graykite.text.Script;
 import graykite.workbench.Figures;
 import graykite.workbench.Workbench;
 import java.io.IOException;
@@ -43,7 +42,7 @@ final class ShutMouths {
         List<Double> after = new ArrayList<>();
         int lost = 0;
         for (JoinedWords.Line line : JoinedWords.lines(folder, gap)) {
-            Timing timing = reader.read(line.sound(), Script.of(String.join(" ", line.words())), Progress.none());
+            Timing timing = reader.read(line.sound(), line.script(), Progress.none());
             List<TimedWord> words = timing.scripted();
             if (words.size() != line.words().size()) {
                 lost++;

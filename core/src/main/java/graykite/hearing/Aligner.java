@@ -44,9 +44,6 @@ final class Aligner {
     /** How a path came to be in a node. */
     private record Trace(int node, int frame, float score, Trace before) {}
 
-    /** What a pause within the script costs: real ones are long and outweigh it, closures and noise are not. */
-    private static final float PAUSE_START = -20;
-
     private final SpeechModel model;
     private final PhoneGrammar grammar;
     private final Tongue tongue;
@@ -204,7 +201,7 @@ final class Aligner {
 
         private float cost(AlignmentGraph.Node here, AlignmentGraph.Node next) {
             if (next.word == HeardPhone.PAUSE) {
-                return here.word >= 0 && graph.strict ? PAUSE_START : 0;
+                return here.word >= 0 && graph.strict ? graph.pauses.after(here.word) : 0;
             }
             if (next.word != HeardPhone.UNSCRIPTED) {
                 return 0;

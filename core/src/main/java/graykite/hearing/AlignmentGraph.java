@@ -51,6 +51,9 @@ final class AlignmentGraph {
     /** True for nodes in which a reading may end. */
     boolean[] exits;
 
+    /** How likely it is that one pauses between words, when all of them are said. */
+    final Pauses pauses;
+
     private final SpeechModel model;
     private final List<WordChoice> words;
     private final Map<Phone, List<Phone>> alike;
@@ -68,6 +71,7 @@ final class AlignmentGraph {
         this.strict = strict;
         this.model = model;
         this.words = words;
+        this.pauses = new Pauses(words);
         this.silence = model.baseOf("SIL");
         build();
     }
