@@ -120,8 +120,8 @@ final class HairShell {
             double full =
                     thick.at(down * strands.borders[column], strands.rounds[column], place.turn(), place.height());
             // Where strands come out of the skin they lie flat.
-            double short1 = Math.max(0, 1 - (1 - down) * strands.borders[column] / GROWN);
-            return full * mix(1, ROOTS, short1 * short1);
+            double near = Math.max(0, 1 - (1 - down) * strands.borders[column] / GROWN);
+            return full * mix(1, ROOTS, near * near);
         };
         return carved(plan, joint, aim, relief, skin -> 1, light, dark, rows, columns);
     }

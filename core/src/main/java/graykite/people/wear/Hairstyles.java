@@ -104,8 +104,8 @@ final class Hairstyles {
     /** Lowest height of hair that is combed back: from forehead or rim down the temples, over the tops of the ears and to the nape. */
     private static double border(double turn, boolean capped) {
         double a = Math.abs(turn);
-        double brow = 66 - 18 * Math.min(1, a * a / 0.5);
-        double front = capped ? mix(74, -6, smooth(0.66, 1.16, a)) : mix(brow, -6, smooth(0.66, 1.2, a));
+        double forehead = 66 - 18 * Math.min(1, a * a / 0.5);
+        double front = capped ? mix(74, -6, smooth(0.66, 1.16, a)) : mix(forehead, -6, smooth(0.66, 1.2, a));
         return mix(front, -62, smooth(1.62, 2.2, a));
     }
 
