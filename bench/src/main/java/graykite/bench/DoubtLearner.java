@@ -3,7 +3,6 @@ package graykite.bench;
 import graykite.base.Progress;
 import graykite.hearing.Reader;
 import graykite.hearing.WordSigns;
-import graykite.text.Script;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -56,9 +55,8 @@ final class DoubtLearner {
                 ReplacedWords.others(recordings.stream().map(Recorded::words).toList());
         List<LogisticRegression.Example> examples = new ArrayList<>();
         for (int i = 0; i < recordings.size(); i += EVERY) {
-            ReplacedWords line = ReplacedWords.of(recordings.get(i).words(), others, SHARE);
-            List<WordSigns> signs =
-                    reader.signs(recordings.get(i).sound(), Script.of(String.join(" ", line.words())), Progress.none());
+            ReplacedWords line = ReplacedWords.of(recordings.get(i).script(), others, SHARE);
+            List<WordSigns> signs = reader.signs(recordings.get(i).sound(), line.script(), Progress.none());
             // A replacement that is read as several words has no signs of its own.
             for (int w = 0; signs.size() == line.words().size() && w < signs.size(); w++) {
                 WordSigns s = signs.get(w);

@@ -52,7 +52,8 @@ final class LeftOutWords {
     }
 
     private static Script without(Recorded line, int word) {
-        List<String> others = new ArrayList<>(line.words());
+        List<String> others = new ArrayList<>(
+                line.script().words().stream().map(w -> w.written() + w.mark()).toList());
         others.remove(word);
         return Script.of(String.join(" ", others));
     }

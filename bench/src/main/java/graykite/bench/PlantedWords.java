@@ -14,8 +14,6 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
  * How right the doubts of a reading are: in exact scripts words are replaced by others, and it is counted which of them are
@@ -24,18 +22,7 @@ import java.util.stream.IntStream;
  */
 final class PlantedWords {
     /** What was said in a recording. */
-    private record Exact(Sound sound, Script script) {
-        List<String> words() {
-            return script.words().stream().map(Script.Word::written).toList();
-        }
-
-        /** Other words in their places, with the marks between them. */
-        Script with(List<String> words) {
-            return Script.of(IntStream.range(0, words.size())
-                    .mapToObj(w -> words.get(w) + script.words().get(w).mark())
-                    .collect(Collectors.joining(" ")));
-        }
-    }
+    private record Exact(Sound sound, Script script) {}
 
     private int planted;
     private int found;
@@ -55,7 +42,7 @@ final class PlantedWords {
         Reader reader = Recorded.reader(folder);
         List<Exact> lines = lines(folder, every);
         List<String> others =
-                ReplacedWords.others(lines.stream().map(Exact::words).toList());
+                ReplacedWords.others(lines.stream().map(l -> l.script.written()).toList());
         PlantedWords all = new PlantedWords();
         for (Exact line : lines) {
             all.one(reader, line, others, share);
@@ -78,15 +65,14 @@ final class PlantedWords {
     }
 
     private void one(Reader reader, Exact line, List<String> others, double share) {
-        List<String> written = line.words();
-        ReplacedWords replaced = ReplacedWords.of(written, others, share);
+        ReplacedWords replaced = ReplacedWords.of(line.script, others, share);
         BitSet wrong = replaced.wrong();
-        List<String> words = replaced.words();
-        BitSet plain = doubted(reader, line, written);
-        exactRight += written.size();
+        int words = line.script.words().size();
+        BitSet plain = doubted(reader, line.sound, line.script, words);
+        exactRight += words;
         exactAccused += plain.cardinality();
-        BitSet doubted = wrong.isEmpty() ? plain : doubted(reader, line, words);
-        for (int w = 0; w < words.size(); w++) {
+        BitSet doubted = wrong.isEmpty() ? plain : doubted(reader, line.sound, replaced.script(), words);
+        for (int w = 0; w < words; w++) {
             if (wrong.get(w)) {
                 planted++;
                 found += doubted.get(w) ? 1 : 0;
@@ -100,13 +86,13 @@ final class PlantedWords {
     }
 
     /** Which words are said not to be in the sound, or not to fit it. */
-    private static BitSet doubted(Reader reader, Exact line, List<String> words) {
+    private static BitSet doubted(Reader reader, Sound sound, Script script, int words) {
         BitSet doubted = new BitSet();
         Timing timing;
         try {
-            timing = reader.read(line.sound, line.with(words), Progress.none());
+            timing = reader.read(sound, script, Progress.none());
         } catch (BadInput unreadable) {
-            doubted.set(0, words.size());
+            doubted.set(0, words);
             return doubted;
         }
         int word = 0;

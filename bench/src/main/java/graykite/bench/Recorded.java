@@ -52,6 +52,6 @@ record Recorded(Path file, Script script) {
 
     /** The words as written, without their marks. */
     List<String> words() {
-        return script.words().stream().map(Script.Word::written).toList();
+        return script.written();
     }
 }

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import graykite.hearing.SimulatedVoice;
 import graykite.media.WavFiles;
 import graykite.sound.Sound;
+import graykite.text.Script;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -58,13 +59,16 @@ class DoubtLearnerTest {
         }
         List<String> others = ReplacedWords.others(List.of(List.of("a", "of", "lamp"), List.of("rope", "WORD3")));
         assertEquals(List.of("lamp", "rope", "WORD3"), others);
-        ReplacedWords replaced = ReplacedWords.of(written, others, 0.1);
-        assertEquals(replaced, ReplacedWords.of(written, others, 0.1));
+        Script exact = Script.of(String.join(", ", written));
+        ReplacedWords replaced = ReplacedWords.of(exact, others, 0.1);
+        assertEquals(replaced, ReplacedWords.of(exact, others, 0.1));
+        assertEquals(
+                String.join(", ", replaced.words()), replaced.script().text().strip(), "marks stay");
         assertTrue(replaced.wrong().cardinality() > 70 && replaced.wrong().cardinality() < 130);
         for (int w = 0; w < written.size(); w++) {
             assertEquals(!replaced.wrong().get(w), replaced.words().get(w).equalsIgnoreCase(written.get(w)));
         }
-        assertTrue(ReplacedWords.of(written, others, 0).wrong().isEmpty());
+        assertTrue(ReplacedWords.of(exact, others, 0).wrong().isEmpty());
     }
 
     /** Two folders of recordings by a voice, of which every fourth is read. */

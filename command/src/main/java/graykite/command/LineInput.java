@@ -1,5 +1,6 @@
 package graykite.command;
 
+import graykite.base.Aside;
 import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.format.ScriptFiles;
@@ -15,6 +16,7 @@ import graykite.time.TimeMap;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -48,11 +50,11 @@ final class LineInput {
     @Option(names = "--channel", paramLabel = "N", description = "The channel that is heard, from 1; all without it.")
     Integer channel;
 
-    private Optional<Later<HowToRead.Readings>> reading = Optional.empty();
+    private Optional<CompletableFuture<HowToRead.Readings>> reading = Optional.empty();
 
     /** What is heard of the recording; warnings about it go to the error output. What reading takes is loaded meanwhile. */
     Sound sound() {
-        reading = Optional.of(Later.of(how::readings));
+        reading = Optional.of(Aside.ask(how::readings));
         Voice voice = new Voice(gain, 0, Optional.ofNullable(channel).map(c -> c - 1), how.language(), TimeMap.SAME);
         Sound recording = SoundReader.read(audio, Progress.none());
         if (channel != null && channel > recording.channelCount()) {
@@ -78,7 +80,7 @@ final class LineInput {
     }
 
     private HowToRead.Readings readings() {
-        return reading.map(Later::get).orElseGet(how::readings);
+        return reading.map(Aside::outcome).orElseGet(how::readings);
     }
 
     private static Script drafted(Sound sound) {

@@ -3,6 +3,7 @@ package graykite.command;
 import graykite.acting.Heard;
 import graykite.acting.LayerPlan;
 import graykite.acting.Score;
+import graykite.base.Aside;
 import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.delivery.Kind;
@@ -29,6 +30,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -93,17 +95,18 @@ final class SpeakCommand implements Callable<Integer> {
             throw BadInput.inFile(out, "is there already. Choose another name, or add --overwrite.");
         }
         List<LayerPlan> layers = acting.layers();
-        Later<Character> figure =
-                Later.of(() -> CastCommand.opened(character, Optional.empty()).character());
+        CompletableFuture<Character> figure =
+                Aside.ask(() -> CastCommand.opened(character, Optional.empty()).character());
         Sound sound = line.sound();
         Loudness loudness = Loudness.of(sound);
-        Later<Heard> heard = Later.of(() -> acting.heard(sound, loudness));
+        CompletableFuture<Heard> heard = Aside.ask(() -> acting.heard(sound, loudness));
         Timing timing = line.timing(sound);
-        Character speaker = chart.map(c -> c.posesOn(figure.get())).orElseGet(figure::get);
+        Character opened = Aside.outcome(figure);
+        Character speaker = chart.map(c -> c.posesOn(opened)).orElse(opened);
         FittedChart fitted =
                 FittedChart.of(speaker, chart.map(ChartFiles.Saved::chart).orElseGet(MouthChart::standard));
         report(speaker, fitted);
-        Score score = new Score(timing, loudness, MouthWork.of(settings), rate, layers).hearing(heard.get());
+        Score score = new Score(timing, loudness, MouthWork.of(settings), rate, layers).hearing(Aside.outcome(heard));
         Performance performance = Performance.of(speaker, fitted, score);
         String title = line.audio.getFileName().toString().replaceFirst("\\.[^.]*$", "");
         Subject subject = Subject.alone(title, Scene.solo(performance), sound, rate, 0);

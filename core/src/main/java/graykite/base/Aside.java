@@ -1,6 +1,7 @@
 package graykite.base;
 
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.function.Function;
 import java.util.function.Supplier;
 
@@ -20,6 +21,19 @@ public final class Aside {
     /** Begins work with what is to come as soon as that is there. */
     public static <T, U> CompletableFuture<U> then(CompletableFuture<T> coming, Function<T, U> work) {
         return coming.thenApplyAsync(work, Aside::start);
+    }
+
+    /** Waits for what work comes to; what it failed of fails here, as it was. */
+    public static <T> T outcome(CompletableFuture<T> work) {
+        try {
+            return work.join();
+        } catch (CompletionException failure) {
+            switch (failure.getCause()) {
+                case RuntimeException own -> throw own;
+                case Error own -> throw own;
+                default -> throw failure;
+            }
+        }
     }
 
     private static void start(Runnable work) {

@@ -1,7 +1,6 @@
 package graykite.base;
 
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Supplier;
@@ -29,15 +28,7 @@ public final class Piece<T> {
     /** What the work comes to; what it fails of fails here, as it was. */
     public T take() {
         doUnlessBegun();
-        try {
-            return done.join();
-        } catch (CompletionException failure) {
-            switch (failure.getCause()) {
-                case RuntimeException own -> throw own;
-                case Error own -> throw own;
-                default -> throw failure;
-            }
-        }
+        return Aside.outcome(done);
     }
 
     private void doUnlessBegun() {

@@ -73,7 +73,7 @@ public final class Pins {
     /** The pins of an earlier reading on the words that a script still has, found by comparing both lists of words. */
     public static Pins of(Timing earlier, Script script) {
         List<String> before = earlier.words().stream().map(TimedWord::text).toList();
-        List<String> now = script.words().stream().map(Script.Word::written).toList();
+        List<String> now = script.written();
         int[] partner = WordMatch.partners(before, now);
         Map<Integer, TimedWord> held = new HashMap<>();
         for (int w = 0; w < partner.length; w++) {

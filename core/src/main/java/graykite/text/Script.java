@@ -139,6 +139,11 @@ public record Script(String text, List<Word> words, List<Section> sections) {
         return words.stream().flatMap(w -> w.spoken().stream()).collect(Collectors.joining(" "));
     }
 
+    /** The words as written, without their marks. */
+    public List<String> written() {
+        return words.stream().map(Word::written).toList();
+    }
+
     public boolean isEmpty() {
         return words.isEmpty();
     }

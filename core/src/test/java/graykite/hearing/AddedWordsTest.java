@@ -39,8 +39,7 @@ class AddedWordsTest {
 
         /** The same line with its first word left out of the script, and with its last one. */
         static Added around(Reader reader, Sound sound, String text) {
-            List<String> words =
-                    Script.of(text).words().stream().map(Script.Word::written).toList();
+            List<String> words = Script.of(text).written();
             Timing exact = reader.read(sound, Script.of(text), Progress.none());
             assertEquals(words.size(), exact.words().size(), "an exact script loses and gains nothing: " + text);
             int last = words.size() - 1;

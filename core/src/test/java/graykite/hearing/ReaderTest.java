@@ -33,8 +33,7 @@ class ReaderTest {
 
     private static void everyWordIsThere(Script script, Timing timing) {
         assertEquals(
-                script.words().stream().map(Script.Word::written).toList(),
-                timing.words().stream().map(TimedWord::text).toList());
+                script.written(), timing.words().stream().map(TimedWord::text).toList());
         double time = 0;
         for (TimedWord word : timing.words()) {
             assertTrue(word.start() >= time - 1e-9, word.text());

@@ -65,8 +65,7 @@ class SwallowedWordsTest {
         }
 
         static Left outOf(Sound sound, String text) {
-            List<String> words =
-                    Script.of(text).words().stream().map(Script.Word::written).toList();
+            List<String> words = Script.of(text).written();
             Timing exact = read(sound, text);
             assertEquals(words.size(), exact.words().size(), "an exact script loses and gains nothing: " + text);
             Left all = new Left(0, 0, 0);

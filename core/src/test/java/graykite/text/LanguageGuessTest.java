@@ -46,7 +46,7 @@ class LanguageGuessTest {
     @Test
     void japaneseFallsIntoWords() {
         Script script = Script.of("みずがくるまえに、ドアをしめてください。");
-        List<String> words = script.words().stream().map(Script.Word::written).toList();
+        List<String> words = script.written();
         assertEquals("みずがくるまえにドアをしめてください", String.join("", words));
         assertEquals(true, words.size() >= 5 && words.contains("ドア"), words.toString());
         assertEquals("。", script.words().getLast().mark());

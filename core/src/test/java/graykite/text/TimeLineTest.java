@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Lines of a script that say when words are spoken. */
 class TimeLineTest {
     private static List<String> words(Script script) {
-        return script.words().stream().map(Script.Word::written).toList();
+        return script.written();
     }
 
     /** Times as WebVTT and SubRip write them: hours may be left out, and settings may follow. */

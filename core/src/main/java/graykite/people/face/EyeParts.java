@@ -122,11 +122,10 @@ final class EyeParts {
         Vec centre = centre(left);
         mesh.target("cheekRaiser." + (left ? "L" : "R"), i -> {
             Vec from = mesh.point(i).minus(centre);
-            double side = Math.toDegrees(Math.atan2(Math.abs(from.x()), Math.hypot(from.y(), from.z())));
-            double turn = Math.toRadians(upper ? -ENDS * smooth(12, 56, side) : MIDDLE * smooth(72, 8, side));
-            double sin = Math.sin(turn);
-            double cos = Math.cos(turn);
-            return new Vec(from.x(), from.y() * cos + from.z() * sin, from.z() * cos - from.y() * sin).minus(from);
+            double side = Math.toDegrees(Math.asin(from.x() / from.length()));
+            double up = Math.toDegrees(Math.atan2(from.y(), from.z()));
+            double raised = upper ? -ENDS * smooth(12, 56, Math.abs(side)) : MIDDLE * smooth(72, 8, Math.abs(side));
+            return towards(side, up + raised).times(from.length()).minus(from);
         });
     }
 
