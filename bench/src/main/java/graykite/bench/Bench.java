@@ -28,6 +28,12 @@ public final class Bench {
             case "learn-doubts" ->
                 DoubtLearner.print(
                         Arrays.stream(arguments).skip(1).map(Path::of).toList());
+            case "drafts" ->
+                Drafts.print(
+                        voices,
+                        arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1,
+                        arguments.length > 3 ? Double.parseDouble(arguments[3]) : 0);
+            case "sound-alone" -> SoundAlone.print(voices, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
             case "languages" ->
                 Languages.print(Path.of(arguments.length > 1 ? arguments[1] : "bench/target/languages"));
             case "common-words" ->

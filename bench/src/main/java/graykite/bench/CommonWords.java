@@ -1,6 +1,5 @@
 package graykite.bench;
 
-import graykite.bench.letters.PhoneDistance;
 import graykite.mouth.MouthChart;
 import graykite.text.Language;
 import graykite.text.Phone;
@@ -30,7 +29,7 @@ final class CommonWords {
         /** By how many sounds the nearest of some ways to say it differs, as mouths. */
         int wrong(List<Pronunciation> ways) {
             return ways.stream()
-                    .mapToInt(way -> PhoneDistance.between(phones, way.phones(), CHART::shapeOf))
+                    .mapToInt(way -> EditDistance.between(phones, way.phones(), CHART::shapeOf))
                     .min()
                     .orElseThrow();
         }

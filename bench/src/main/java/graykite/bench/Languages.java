@@ -1,7 +1,6 @@
 package graykite.bench;
 
 import graykite.base.Progress;
-import graykite.bench.letters.PhoneDistance;
 import graykite.hearing.Reader;
 import graykite.media.SoundReader;
 import graykite.mouth.MouthChart;
@@ -59,10 +58,10 @@ final class Languages {
                     .toList();
             List<Phone> heard = phones(reader.listen(sound, Progress.none()));
             phones += truth.size();
-            wrong[0] += PhoneDistance.between(truth, rules, p -> p);
-            wrong[1] += PhoneDistance.between(truth, rules, CHART::shapeOf);
-            wrong[2] += PhoneDistance.between(truth, heard, p -> p);
-            wrong[3] += PhoneDistance.between(truth, heard, CHART::shapeOf);
+            wrong[0] += EditDistance.between(truth, rules, p -> p);
+            wrong[1] += EditDistance.between(truth, rules, CHART::shapeOf);
+            wrong[2] += EditDistance.between(truth, heard, p -> p);
+            wrong[3] += EditDistance.between(truth, heard, CHART::shapeOf);
             for (TimedWord word : read.words()) {
                 fit += word.fit();
                 words++;

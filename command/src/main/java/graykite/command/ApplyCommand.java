@@ -5,11 +5,10 @@ import graykite.base.Progress;
 import graykite.format.EditJson;
 import graykite.format.ProjectFiles;
 import graykite.format.TrackStore;
-import graykite.hearing.Reader;
 import graykite.media.SoundReader;
 import graykite.project.Project;
 import graykite.session.ProjectLock;
-import graykite.text.Pronouncer;
+import graykite.text.Language;
 import graykite.workbench.EditScript;
 import graykite.workbench.Figures;
 import graykite.workbench.LineReader;
@@ -66,7 +65,7 @@ final class ApplyCommand implements Callable<Integer> {
         before.tracks().map(TrackStore::bytes).forEach(t -> shelf.take(t, TrackStore.hash(t)));
         Workbench workbench = new Workbench(SoundReader::read, new Figures());
         EditScript script = new EditScript(
-                new EditJson(shelf), new LineReader(workbench, Once.of(() -> Reader.of(Pronouncer.shipped()))));
+                new EditJson(shelf), new LineReader(workbench, Once.of(() -> HowToRead.reader(Language.ENGLISH))));
         Project after = script.run(before, lines, edits.getFileName().toString(), Progress.none());
         ProjectFiles.save(after, out);
         long count = lines.stream()

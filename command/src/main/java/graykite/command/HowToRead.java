@@ -3,6 +3,7 @@ package graykite.command;
 import graykite.base.Progress;
 import graykite.format.DictionaryFiles;
 import graykite.hearing.Reader;
+import graykite.media.draft.DrafterOnDemand;
 import graykite.reading.Timing;
 import graykite.sound.Sound;
 import graykite.text.Language;
@@ -61,7 +62,12 @@ final class HowToRead {
 
     /** Loads what reading takes: once, it is the slow part. */
     Readings readings() {
-        return new Readings(Reader.of(Pronouncer.of(language())), chosen(), LanguageGuess.shipped(), words());
+        return new Readings(reader(language()), chosen(), LanguageGuess.shipped(), words());
+    }
+
+    /** A reader that hears words where no script is; what hears them is loaded when the first such recording comes. */
+    static Reader reader(Language language) {
+        return Reader.of(Pronouncer.of(language)).with(new DrafterOnDemand());
     }
 
     /** Own words and how they are said. */
@@ -71,7 +77,7 @@ final class HowToRead {
 
     /** The reader of English, from which those of other languages are made: the slow part. */
     Reader english() {
-        return Reader.of(Pronouncer.shipped());
+        return reader(Language.ENGLISH);
     }
 
     /** These options as they are typed. */

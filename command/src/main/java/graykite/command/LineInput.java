@@ -4,13 +4,14 @@ import graykite.base.Aside;
 import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.format.ScriptFiles;
-import graykite.hearing.Drafter;
 import graykite.media.SoundReader;
+import graykite.media.draft.Drafter;
 import graykite.project.Voice;
 import graykite.reading.Doubt;
 import graykite.reading.Timing;
 import graykite.sound.Sound;
 import graykite.sound.SoundHealth;
+import graykite.text.Language;
 import graykite.text.Script;
 import graykite.time.TimeMap;
 import java.nio.file.Path;
@@ -37,8 +38,7 @@ final class LineInput {
 
     @Option(
             names = "--draft",
-            description =
-                    "Draft the words by recognition first (English; a third will be wrong); they go to the output.")
+            description = "Draft the words by recognition first (English; some will be wrong); they go to the output.")
     boolean draft;
 
     @Mixin
@@ -83,10 +83,17 @@ final class LineInput {
         return reading.map(Aside::outcome).orElseGet(how::readings);
     }
 
-    private static Script drafted(Sound sound) {
-        String text = Drafter.shipped().draft(sound, part -> {}, Progress.none());
-        System.out.println("draft: " + text);
-        return Script.of(text);
+    private Script drafted(Sound sound) {
+        if (how.language() != Language.ENGLISH) {
+            throw new BadInput("Words are drafted in English alone, not in "
+                    + how.language().title() + ". Give the words (--text, --script), or --by-sound.");
+        }
+        Drafter.Draft draft = Drafter.shipped().draft(sound, part -> {}, Progress.none());
+        System.out.println("draft: " + draft.text());
+        if (draft.unsure()) {
+            System.err.println("kite: " + audio.getFileName() + ": " + Drafter.Draft.UNSURE);
+        }
+        return Script.of(draft.text());
     }
 
     /** Says what of a reading should be looked at, a line each. */

@@ -202,5 +202,15 @@ class ReadCommandTest {
         String drafted = out.toString().lines().findFirst().orElse("");
         assertTrue(drafted.startsWith("draft: "), drafted);
         assertEquals(words.size(), drafted.substring("draft: ".length()).split("\\s+").length, drafted);
+        assertTrue(drafted.contains("bell rang before the boat went out to sea"), drafted);
+    }
+
+    @Test
+    void draftsAreEnglish() throws Exception {
+        Path sound = say("line.wav", "The fog bell rang before the boat went out to sea.");
+        Path out = folder.resolve("line.ctm");
+        assertEquals(1, Main.run("time", sound.toString(), "--draft", "--language", "es", "-o", out.toString()));
+        assertFalse(Files.exists(out));
+        assertTrue(err.toString().contains("in English alone, not in Spanish"), err.toString());
     }
 }

@@ -2,6 +2,7 @@ package graykite.hearing;
 
 import graykite.base.BadInput;
 import graykite.base.Progress;
+import graykite.reading.Doubt;
 import graykite.reading.HeardPhone;
 import graykite.reading.Pins;
 import graykite.reading.Sections;
@@ -28,8 +29,6 @@ public final class Reader {
     /** Longest recording that is read in one go, in seconds. */
     public static final double LONGEST = 4 * 3600;
 
-    static final double SILENT = 1e-4;
-
     /** Seconds to either side of a section whose noise is its own. */
     private static final double NEAR = 30;
 
@@ -37,12 +36,19 @@ public final class Reader {
     private final PhoneGrammar grammar;
     private final Pronouncer pronouncer;
     private final BoundaryNetwork boundaries;
+    private final Dictation dictation;
 
-    private Reader(SpeechModel model, PhoneGrammar grammar, Pronouncer pronouncer, BoundaryNetwork boundaries) {
+    private Reader(
+            SpeechModel model,
+            PhoneGrammar grammar,
+            Pronouncer pronouncer,
+            BoundaryNetwork boundaries,
+            Dictation dictation) {
         this.model = model;
         this.grammar = grammar;
         this.pronouncer = pronouncer;
         this.boundaries = boundaries;
+        this.dictation = dictation;
     }
 
     /** A reader with everything that ships with Gray Kite. */
@@ -52,17 +58,23 @@ public final class Reader {
 
     /** A reader with the shipped models and words that are at hand already. */
     public static Reader of(Pronouncer pronouncer) {
-        return new Reader(SpeechModel.load(), PhoneGrammar.shipped(), pronouncer, BoundaryNetwork.shipped());
+        return new Reader(
+                SpeechModel.load(), PhoneGrammar.shipped(), pronouncer, BoundaryNetwork.shipped(), Dictation.none());
     }
 
     /** The same reader with another network that places boundaries. */
     public Reader with(BoundaryNetwork otherBoundaries) {
-        return new Reader(model, grammar, pronouncer, otherBoundaries);
+        return new Reader(model, grammar, pronouncer, otherBoundaries, dictation);
     }
 
     /** The same reader with words from elsewhere: another language, for one. */
     public Reader with(Pronouncer otherPronouncer) {
-        return new Reader(model, grammar, otherPronouncer, boundaries);
+        return new Reader(model, grammar, otherPronouncer, boundaries, dictation);
+    }
+
+    /** The same reader with somebody who hears English words where no script is. */
+    public Reader with(Dictation otherDictation) {
+        return new Reader(model, grammar, pronouncer, boundaries, otherDictation);
     }
 
     public Pronouncer pronouncer() {
@@ -142,13 +154,22 @@ public final class Reader {
     }
 
     /**
-     * Reads without any script: phones by their sound, cut into words of unknown text where there are pauses. Good enough
-     * for a mouth, in any language.
+     * Reads without any script: words of unknown text. In English their phones are those of the words that are heard, if there is somebody
+     * to hear them and they fit the sound; elsewhere phones by their sound, cut where there are pauses, good enough for a mouth in any language.
      *
      * @throws BadInput when the sound is silent
      */
     public Timing listen(Sound sound, Progress progress) {
         Sound plain = plain(sound);
+        Dictation hears = pronouncer.isForeign() ? Dictation.none() : dictation;
+        return hears.of(plain, progress.part(0, 0.6))
+                .map(words -> read(plain, words, progress.part(0.6, 1)))
+                .filter(reading -> Doubt.stranger(reading).isEmpty())
+                .map(Timing::withoutWords)
+                .orElseGet(() -> byPhones(plain, progress.part(0.6, 1)));
+    }
+
+    private Timing byPhones(Sound plain, Progress progress) {
         Features features = Features.of(plain);
         Scorer scorer = new Scorer(model, features);
         PhoneLoop loop = new PhoneLoop(model, grammar, scorer);
@@ -160,9 +181,9 @@ public final class Reader {
             loop.step(frame);
         }
         List<HeardPhone> heard = HeardWords.within(loop.heard(features.frames()), 0, features.frames());
-        double[] times = times(heard, List.of(), Pins.none(), plain, sound.duration());
+        double[] times = times(heard, List.of(), Pins.none(), plain, plain.duration());
         progress.step(1);
-        return new HeardTiming(heard, times, List.of(), new double[0]).timing(sound.duration());
+        return new HeardTiming(heard, times, List.of(), new double[0]).timing(plain.duration());
     }
 
     /**
@@ -225,7 +246,7 @@ public final class Reader {
 
     /** The sound as the models hear it, once it is sure that there is something to hear. */
     private static Sound plain(Sound sound) {
-        if (sound.peak() < SILENT) {
+        if (sound.silent()) {
             throw new BadInput("The recording is silent, so nothing can be read from it. Choose another file.");
         }
         if (sound.duration() > LONGEST) {

@@ -57,6 +57,15 @@ public record Timing(List<TimedWord> words, List<MissingWord> missing, double du
         return new Timing(changed, missing, duration);
     }
 
+    /** The same sounds, of words that nobody has written: without texts and marks, and without those that are missing. */
+    public Timing withoutWords() {
+        return new Timing(
+                words.stream()
+                        .map(w -> new TimedWord(TimedWord.UNSCRIPTED, "", w.phones(), WordSource.SOUND, 0))
+                        .toList(),
+                duration);
+    }
+
     /** The same words on another clock. @param before the clock's way from the recording so far @param after its new way */
     public Timing retimed(TimeMap before, TimeMap after) {
         List<TimedWord> moved = new ArrayList<>();

@@ -11,6 +11,8 @@ import java.util.List;
  * changed after construction; the arrays are shared for speed and must not be written to.
  */
 public final class Sound {
+    private static final double SILENT = 1e-4;
+
     private final float[][] channels;
     private final int rate;
 
@@ -151,6 +153,11 @@ public final class Sound {
             }
         }
         return peak;
+    }
+
+    /** True when no sample rises above -80 dB: nothing can be heard in it. */
+    public boolean silent() {
+        return peak() < SILENT;
     }
 
     @Override

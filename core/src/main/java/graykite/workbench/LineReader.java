@@ -67,10 +67,10 @@ public final class LineReader {
         return onTheLine(line, found);
     }
 
-    /** Reads a line by its sound alone, in any language: words without text between pauses. */
+    /** Reads a line by its sound alone, in any language: words without text. */
     public Timing listen(Line line, Progress progress) {
         Sound heard = sound(line, progress.part(0, 0.1));
-        return onTheLine(line, english.get().listen(heard, progress.part(0.1, 1)));
+        return onTheLine(line, fit(line).listen(heard, progress.part(0.1, 1)));
     }
 
     /**

@@ -15,6 +15,7 @@ import graykite.reading.Doubt;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
+import graykite.sound.Sound;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Selection;
 import graykite.studio.view.Reveal;
@@ -404,5 +405,46 @@ class ReadingWindowTest extends RealWindow {
         assertFalse(onFx(() -> workspace.line().orElseThrow().draft()));
         run(workspace::undo);
         assertTrue(onFx(() -> workspace.line().orElseThrow().draft()));
+    }
+
+    /** The drafter knows English alone: words of another language would be nonsense. */
+    @Test
+    void nothingIsDraftedInAnotherLanguage() throws Exception {
+        Path sound = record("nobody", "The fog bell rang before the boat went out to sea.", "");
+        run(() -> window.take(sound));
+        await(() -> workspace.sound().get().isPresent());
+        idle();
+        run(() -> workspace.editLine(0, l -> new LineEdit.SetLanguage(l, Language.SPANISH)));
+        run(() -> workspace.readings().draft());
+        assertEquals(
+                "Words are drafted in English alone, and this line is in Spanish. Type its words, or read it by its sound alone"
+                        + " under More.",
+                onFx(() -> workspace.jobs().message().get()));
+        assertTrue(onFx(() -> workspace.line().orElseThrow().script().isBlank()));
+    }
+
+    /** Backwards, speech has sounds and no words: what is drafted is kept for a look, and not read. */
+    @Test
+    void aDraftThatCanHardlyBeRightIsNotRead() throws Exception {
+        Sound forwards = SimulatedVoice.speak(
+                        "The fog bell rang before the boat went out to sea, and nobody saw it go.")
+                .sound();
+        float[] samples = new float[forwards.length()];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = forwards.mixed()[samples.length - 1 - i];
+        }
+        Path sound = folder.resolve("backwards.wav");
+        try (OutputStream out = Files.newOutputStream(sound)) {
+            WavFiles.write(Sound.mono(samples, forwards.rate()), out);
+        }
+        run(() -> window.take(sound));
+        await(() -> workspace.sound().get().isPresent());
+        idle();
+        run(() -> workspace.readings().draft());
+        await(() -> workspace.line().orElseThrow().draft());
+        idle();
+        String said = onFx(() -> workspace.jobs().message().get());
+        assertTrue(said.startsWith("This hardly sounds like English"), said);
+        assertTrue(onFx(() -> workspace.line().orElseThrow().timing().isEmpty()));
     }
 }

@@ -1,5 +1,6 @@
 package graykite.bench.letters;
 
+import graykite.bench.EditDistance;
 import graykite.text.CmuDictionary;
 import graykite.text.LetterToSound;
 import graykite.text.Pronunciation;
@@ -48,7 +49,7 @@ public final class HeldOutWords {
             phones += truth.getFirst().phones().size();
             wrongPhones += truth.stream()
                     .mapToInt(t ->
-                            PhoneDistance.between(t.phones(), guesses.getFirst().phones(), p -> p))
+                            EditDistance.between(t.phones(), guesses.getFirst().phones(), p -> p))
                     .min()
                     .orElseThrow();
         }

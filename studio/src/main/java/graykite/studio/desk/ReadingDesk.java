@@ -81,7 +81,7 @@ public final class ReadingDesk extends Desk {
         load.setOnAction(e -> asks.loadScript());
         draft.setId("draft");
         draft.setTooltip(
-                new Tooltip("Writes down what it hears, in English; about a third of the words will be wrong"));
+                new Tooltip("Writes down what it hears, in English; most words will be right, names often not"));
         draft.setOnAction(e -> workspace.readings().draft());
         workspace.readings().drafted().addListener((o, b, text) -> {
             if (!text.isEmpty() && !script.isFocused()) {

@@ -42,8 +42,8 @@ final class ReadingMorePane extends VBox {
         this.workspace = workspace;
         this.section = new SectionCard(workspace);
         sound.setId("read-by-sound");
-        sound.setTooltip(
-                new Tooltip("Needs no words and works in any language: the sounds alone, good enough for a mouth"));
+        sound.setTooltip(new Tooltip(
+                "Needs no words and works in any language, good enough for a mouth; in English it listens for words"));
         sound.setOnAction(e -> workspace.readings().listen());
         language.setId("language");
         language.getItems().setAll(Language.values());

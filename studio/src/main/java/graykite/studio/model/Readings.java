@@ -4,15 +4,16 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.edit.LineEdit;
 import graykite.edit.ReadingEdit;
-import graykite.hearing.Drafter;
+import graykite.media.draft.Drafter;
+import graykite.media.draft.DrafterOnDemand;
 import graykite.project.Line;
 import graykite.project.Project;
 import graykite.project.SoundFile;
 import graykite.reading.Doubt;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
+import graykite.text.Language;
 import graykite.workbench.LineReader;
-import java.lang.ref.SoftReference;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -30,12 +31,12 @@ public final class Readings {
     private final Workspace workspace;
     private final LineReader reader;
     private final ReadOnlyStringWrapper drafted = new ReadOnlyStringWrapper("");
-    /** Weighs some hundred megabytes, so it may be forgotten between drafts. */
-    private SoftReference<Drafter> drafter = new SoftReference<>(null);
+    private final DrafterOnDemand drafter;
 
-    Readings(Workspace workspace, LineReader reader) {
+    Readings(Workspace workspace, LineReader reader, DrafterOnDemand drafter) {
         this.workspace = workspace;
         this.reader = reader;
+        this.drafter = drafter;
     }
 
     /** The line that is worked on, if it has a recording. */
@@ -63,40 +64,43 @@ public final class Readings {
      */
     public void draft() {
         recorded().ifPresent(line -> {
+            Language language = line.voice().language();
+            if (language != Language.ENGLISH) {
+                workspace
+                        .jobs()
+                        .say("Words are drafted in English alone, and this line is in " + language.title()
+                                + ". Type its words, or read it by its sound alone under More.");
+                return;
+            }
             drafted.set("");
             workspace
                     .jobs()
                     .start(
                             "Drafting the words of \"" + line.title().strip() + "\"",
-                            progress -> drafter()
+                            progress -> drafter.get()
                                     .draft(
                                             reader.heard(line, progress.part(0, 0.05)),
                                             text -> Platform.runLater(() -> drafted.set(text)),
                                             progress.part(0.05, 1)),
-                            text -> {
-                                drafted.set("");
-                                workspace.edit(new LineEdit.SetScript(line.id(), text, true));
-                                if (workspace.lineId().get().equals(line.id())) {
-                                    read();
-                                }
-                            },
+                            draft -> keep(line, draft),
                             () -> drafted.set(""));
         });
+    }
+
+    /** Words that can hardly be right are not read before somebody has looked at them. */
+    private void keep(Line line, Drafter.Draft draft) {
+        drafted.set("");
+        workspace.edit(new LineEdit.SetScript(line.id(), draft.text(), true));
+        if (draft.unsure()) {
+            workspace.jobs().say(Drafter.Draft.UNSURE + " Correct the words, then read them.", line.id());
+        } else if (workspace.lineId().get().equals(line.id())) {
+            read();
+        }
     }
 
     /** The words drafted so far, while drafting goes on. */
     public ReadOnlyStringProperty drafted() {
         return drafted.getReadOnlyProperty();
-    }
-
-    /** The recogniser, loaded on first use: its models take some seconds. Only the thread of the jobs asks for it. */
-    private Drafter drafter() {
-        Drafter known = drafter.get();
-        if (known == null) {
-            known = Drafter.shipped();
-            drafter = new SoftReference<>(known);
-        }
-        return known;
     }
 
     /**

@@ -1,15 +1,14 @@
-package graykite.bench.letters;
+package graykite.bench;
 
-import graykite.text.Phone;
 import java.util.List;
 import java.util.function.Function;
 
-/** How many phones must be changed, left out or added to make one pronunciation of another (Levenshtein 1966). */
-public final class PhoneDistance {
-    private PhoneDistance() {}
+/** How many phones or words must be changed, left out or added to make one row of another (Levenshtein 1966). */
+public final class EditDistance {
+    private EditDistance() {}
 
-    /** @param as what two phones must share to count as the same */
-    public static int between(List<Phone> a, List<Phone> b, Function<Phone, Object> as) {
+    /** @param as what two of them must share to count as the same */
+    public static <T> int between(List<T> a, List<T> b, Function<T, Object> as) {
         int[][] cost = new int[a.size() + 1][b.size() + 1];
         for (int i = 0; i <= a.size(); i++) {
             for (int j = 0; j <= b.size(); j++) {
