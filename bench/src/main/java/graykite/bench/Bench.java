@@ -59,6 +59,11 @@ public final class Bench {
                         arguments.length > 1 ? Double.parseDouble(arguments[1]) : 0.5);
             case "train-boundaries" ->
                 BoundaryTraining.run(Path.of("bench/target/training"), Path.of("bench/target/boundaries"));
+            case "train-phones" ->
+                PhoneTraining.run(
+                        Path.of(arguments[1]),
+                        Path.of("bench/target/voices"),
+                        Arrays.stream(arguments).skip(2).map(Path::of).toList());
             case "proof" ->
                 ProofQuality.print(
                         Path.of("core/src/test/resources/speech"),

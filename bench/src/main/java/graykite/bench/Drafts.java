@@ -1,7 +1,7 @@
 package graykite.bench;
 
 import graykite.base.Progress;
-import graykite.media.draft.Drafter;
+import graykite.media.ear.Drafter;
 import graykite.sound.Sound;
 import java.io.IOException;
 import java.nio.file.Path;

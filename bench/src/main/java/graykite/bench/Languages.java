@@ -36,7 +36,7 @@ final class Languages {
     }
 
     private static void print(Path folder, Language language) throws IOException {
-        Reader reader = Reader.of(Pronouncer.of(language));
+        Reader reader = Reader.of(Pronouncer.of(language)).with(Trained.ear());
         List<Path> sounds;
         try (var files = Files.list(folder)) {
             sounds = files.filter(f -> f.getFileName().toString().matches(language.code() + "-.*\\.wav"))

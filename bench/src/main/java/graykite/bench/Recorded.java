@@ -27,11 +27,16 @@ record Recorded(Path file, Script script) {
         }
     }
 
-    /** A reader for a folder's recordings: in English unless the folder is named after another language. */
-    static Reader reader(Path folder) {
+    /** A reader for a folder's recordings, by our own model alone: in English unless the folder is named after another language. */
+    static Reader untrainedReader(Path folder) {
         return Reader.of(Language.parse(folder.getFileName().toString())
                 .map(Pronouncer::of)
                 .orElseGet(Pronouncer::shipped));
+    }
+
+    /** The same with a trained ear. */
+    static Reader reader(Path folder) {
+        return untrainedReader(folder).with(Trained.ear());
     }
 
     private static Recorded of(Path file) {

@@ -2,7 +2,7 @@ package graykite.bench;
 
 import graykite.base.Progress;
 import graykite.hearing.Reader;
-import graykite.media.draft.DrafterOnDemand;
+import graykite.media.ear.NetworkEar;
 import graykite.mouth.MouthChart;
 import graykite.reading.Timing;
 import graykite.sound.Sound;
@@ -25,7 +25,7 @@ final class SoundAlone {
     /** @param every one of so many sentences */
     static void print(Path folder, int every) throws IOException {
         Reader reader = Reader.shipped();
-        Reader dictated = reader.with(new DrafterOnDemand());
+        Reader dictated = reader.with(new NetworkEar());
         List<SpokenSentence> all = SpokenSentence.in(folder);
         Share sounds = new Share("by sound alone");
         Share words = new Share("by the words that are heard");

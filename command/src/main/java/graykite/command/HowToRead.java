@@ -3,7 +3,7 @@ package graykite.command;
 import graykite.base.Progress;
 import graykite.format.DictionaryFiles;
 import graykite.hearing.Reader;
-import graykite.media.draft.DrafterOnDemand;
+import graykite.media.ear.NetworkEar;
 import graykite.reading.Timing;
 import graykite.sound.Sound;
 import graykite.text.Language;
@@ -67,7 +67,7 @@ final class HowToRead {
 
     /** A reader that hears words where no script is; what hears them is loaded when the first such recording comes. */
     static Reader reader(Language language) {
-        return Reader.of(Pronouncer.of(language)).with(new DrafterOnDemand());
+        return Reader.of(Pronouncer.of(language)).with(new NetworkEar());
     }
 
     /** Own words and how they are said. */

@@ -5,7 +5,7 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.format.ScriptFiles;
 import graykite.media.SoundReader;
-import graykite.media.draft.Drafter;
+import graykite.media.ear.Drafter;
 import graykite.project.Voice;
 import graykite.reading.Doubt;
 import graykite.reading.Timing;

@@ -3,6 +3,7 @@ package graykite.hearing;
 import graykite.reading.HeardPhone;
 import graykite.sound.Sound;
 import java.util.Arrays;
+import java.util.Optional;
 
 /**
  * What the acoustic model hears: 13 mel-frequency cepstra with first and second differences (Davis & Mermelstein 1980),
@@ -21,9 +22,14 @@ public final class Features {
     static final MelPowers.Settings BANDS = new MelPowers.Settings(25, 130, 6800, 410, 512, 0.97, 32768, 0.5);
 
     private final float[][] cepstra;
+    private final Optional<PhoneOdds> odds;
+    /** The frame of the odds that the first frame of these is. */
+    private final int first;
 
-    private Features(float[][] cepstra) {
+    private Features(float[][] cepstra, Optional<PhoneOdds> odds, int first) {
         this.cepstra = cepstra;
+        this.odds = odds;
+        this.first = first;
     }
 
     /** Of a whole recording, whose noise is its own. @param sound one channel at 16 kHz */
@@ -57,12 +63,27 @@ public final class Features {
             cepstra[f] = c;
         }
         subtractMean(cepstra);
-        return new Features(cepstra);
+        return new Features(cepstra, Optional.empty(), 0);
+    }
+
+    /** The same with what a trained network hears of the same sound. */
+    Features with(PhoneOdds heard) {
+        return new Features(cepstra, Optional.of(heard), 0);
+    }
+
+    /** True when a trained network has heard the sound. */
+    boolean hasOdds() {
+        return odds.isPresent();
+    }
+
+    /** What a trained network hears at a frame, by {@link graykite.text.Phone#ordinal()}. */
+    Optional<float[]> odds(int frame) {
+        return odds.map(o -> o.at(first + frame));
     }
 
     /** The frames from one to, not including, another, as features of their own. */
     Features between(int from, int to) {
-        return new Features(Arrays.copyOfRange(cepstra, from, to));
+        return new Features(Arrays.copyOfRange(cepstra, from, to), odds, first + from);
     }
 
     int frames() {

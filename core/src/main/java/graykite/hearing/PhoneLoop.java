@@ -76,10 +76,10 @@ final class PhoneLoop {
     private void listen() {
         float most = Float.NEGATIVE_INFINITY;
         for (int base : bases) {
-            most = Math.max(most, scorer.impression(base));
+            most = Math.max(most, scorer.ownImpression(base));
         }
         for (int p = 0; p < phones; p++) {
-            heard[p] = scorer.impression(bases[p]) >= most - FAR;
+            heard[p] = scorer.ownImpression(bases[p]) >= most - FAR;
         }
     }
 

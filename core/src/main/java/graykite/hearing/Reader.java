@@ -36,19 +36,22 @@ public final class Reader {
     private final PhoneGrammar grammar;
     private final Pronouncer pronouncer;
     private final BoundaryNetwork boundaries;
-    private final Dictation dictation;
+    private final TrainedEar ear;
+
+    /** Where no words say what to expect, a trained ear counts so many times as much. */
+    private static final float WORDLESS = 2;
 
     private Reader(
             SpeechModel model,
             PhoneGrammar grammar,
             Pronouncer pronouncer,
             BoundaryNetwork boundaries,
-            Dictation dictation) {
+            TrainedEar ear) {
         this.model = model;
         this.grammar = grammar;
         this.pronouncer = pronouncer;
         this.boundaries = boundaries;
-        this.dictation = dictation;
+        this.ear = ear;
     }
 
     /** A reader with everything that ships with Gray Kite. */
@@ -59,22 +62,22 @@ public final class Reader {
     /** A reader with the shipped models and words that are at hand already. */
     public static Reader of(Pronouncer pronouncer) {
         return new Reader(
-                SpeechModel.load(), PhoneGrammar.shipped(), pronouncer, BoundaryNetwork.shipped(), Dictation.none());
+                SpeechModel.load(), PhoneGrammar.shipped(), pronouncer, BoundaryNetwork.shipped(), TrainedEar.none());
     }
 
     /** The same reader with another network that places boundaries. */
     public Reader with(BoundaryNetwork otherBoundaries) {
-        return new Reader(model, grammar, pronouncer, otherBoundaries, dictation);
+        return new Reader(model, grammar, pronouncer, otherBoundaries, ear);
     }
 
     /** The same reader with words from elsewhere: another language, for one. */
     public Reader with(Pronouncer otherPronouncer) {
-        return new Reader(model, grammar, otherPronouncer, boundaries, dictation);
+        return new Reader(model, grammar, otherPronouncer, boundaries, ear);
     }
 
-    /** The same reader with somebody who hears English words where no script is. */
-    public Reader with(Dictation otherDictation) {
-        return new Reader(model, grammar, pronouncer, boundaries, otherDictation);
+    /** The same reader with a trained ear: for English words where no script is, and for the phones of other languages. */
+    public Reader with(TrainedEar otherEar) {
+        return new Reader(model, grammar, pronouncer, boundaries, otherEar);
     }
 
     public Pronouncer pronouncer() {
@@ -154,15 +157,15 @@ public final class Reader {
     }
 
     /**
-     * Reads without any script: words of unknown text. In English their phones are those of the words that are heard, if there is somebody
-     * to hear them and they fit the sound; elsewhere phones by their sound, cut where there are pauses, good enough for a mouth in any language.
+     * Reads without any script: words of unknown text. In English their phones are those of the words that a trained ear hears, if there
+     * is one and they fit the sound; elsewhere phones by their sound, cut where there are pauses, good enough for a mouth in any language.
      *
      * @throws BadInput when the sound is silent
      */
     public Timing listen(Sound sound, Progress progress) {
         Sound plain = plain(sound);
-        Dictation hears = pronouncer.isForeign() ? Dictation.none() : dictation;
-        return hears.of(plain, progress.part(0, 0.6))
+        TrainedEar english = pronouncer.isForeign() ? TrainedEar.none() : ear;
+        return english.words(plain, progress.part(0, 0.6))
                 .map(words -> read(plain, words, progress.part(0.6, 1)))
                 .filter(reading -> Doubt.stranger(reading).isEmpty())
                 .map(Timing::withoutWords)
@@ -170,12 +173,16 @@ public final class Reader {
     }
 
     private Timing byPhones(Sound plain, Progress progress) {
-        Features features = Features.of(plain);
+        Features own = Features.of(plain);
+        Features features = ear.phones(plain, progress.part(0, 0.4))
+                .map(odds -> own.with(odds.times(WORDLESS)))
+                .orElse(own);
+        Progress rest = progress.part(0.4, 1);
         Scorer scorer = new Scorer(model, features);
         PhoneLoop loop = new PhoneLoop(model, grammar, scorer);
         for (int frame = 0; frame < features.frames(); frame++) {
             if ((frame & 255) == 0) {
-                progress.step(0.9 * frame / features.frames());
+                rest.step(0.9 * frame / features.frames());
             }
             scorer.frame(frame);
             loop.step(frame);
@@ -193,8 +200,9 @@ public final class Reader {
      * @param sound one channel at 16 kHz
      */
     public List<HeardPhone> hear(Sound sound, Script script, Progress progress) {
-        Features features = Features.of(sound);
-        return search().hear(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress)
+        Features features = features(sound, NoiseFloor.of(sound), progress.part(0, 0.1));
+        return search(features)
+                .hear(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress)
                 .phones();
     }
 
@@ -205,10 +213,11 @@ public final class Reader {
      */
     public List<WordSigns> signs(Sound sound, Script script, Progress progress) {
         Sound plain = plain(sound);
-        return aligner()
-                .align(Features.of(plain), choices(script, Map.of(), Pins.none()), Pins.none(), progress)
+        Features features = features(plain, NoiseFloor.of(plain), progress.part(0, 0.1));
+        return aligner(features)
+                .align(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress.part(0.1, 1))
                 .map(found -> {
-                    LineFit fit = new LineFit(found.words(), found.ceiling(), tongue());
+                    LineFit fit = new LineFit(found.words(), found.ceiling(), tongue(features));
                     return PhoneRuns.words(found.words()).stream()
                             .map(fit::signs)
                             .toList();
@@ -232,15 +241,15 @@ public final class Reader {
             throw new BadInput("The script has no words. Type or load what is said in the recording.");
         }
         List<WordChoice> choices = choices(script, own, pins);
-        Features features = Features.of(plain, noise);
+        Features features = features(plain, noise, progress.part(0, 0.1));
         progress.step(0.1);
-        ScriptSearch.Heard heard = search().hear(features, choices, pins, progress.part(0.1, 0.95));
+        ScriptSearch.Heard heard = search(features).hear(features, choices, pins, progress.part(0.1, 0.95));
         List<HeardPhone> phones = TrailingSounds.joined(heard.phones());
         double[] times = times(phones, choices, pins, plain, plain.duration());
         progress.step(1);
         return new HeardTiming(phones, times, choices, heard.ceiling())
                 .pinned(pins)
-                .spokenIn(tongue())
+                .spokenIn(tongue(features))
                 .timing(plain.duration());
     }
 
@@ -255,16 +264,27 @@ public final class Reader {
         return sound.mixedAt(Features.RATE);
     }
 
-    private ScriptSearch search() {
-        return new ScriptSearch(aligner(), tongue());
+    /** What is heard of a sound whose words are known: another language is helped by a trained ear, English is read faster without. */
+    private Features features(Sound plain, NoiseFloor noise, Progress progress) {
+        Features own = Features.of(plain, noise);
+        return pronouncer.isForeign()
+                ? ear.phones(plain, progress).map(own::with).orElse(own)
+                : own;
     }
 
-    private Aligner aligner() {
-        return new Aligner(model, grammar, tongue(), pronouncer.alike());
+    private ScriptSearch search(Features features) {
+        return new ScriptSearch(aligner(features), tongue(features));
     }
 
-    private Tongue tongue() {
-        return pronouncer.isForeign() ? Tongue.OTHER : Tongue.OWN;
+    private Aligner aligner(Features features) {
+        return new Aligner(model, grammar, tongue(features), pronouncer.alike());
+    }
+
+    private Tongue tongue(Features features) {
+        if (!pronouncer.isForeign()) {
+            return Tongue.OWN;
+        }
+        return features.hasOdds() ? Tongue.OTHER_TRAINED : Tongue.OTHER;
     }
 
     private List<WordChoice> choices(Script script, Map<String, Pronunciation> own, Pins pins) {

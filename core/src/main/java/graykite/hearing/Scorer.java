@@ -1,9 +1,11 @@
 package graykite.hearing;
 
+import graykite.text.Phone;
 import java.util.Arrays;
+import java.util.Optional;
 
 /**
- * Logarithms of how likely states of the speech model are at the frames of a recording. Only the phones that are asked
+ * Logarithms of how likely states of the speech model are at the frames of a recording, with what a trained network hears of their phones added. Only the phones that are asked
  * for are computed; in each stream the few best Gaussians stand for all (the usual shortcut for tied mixtures).
  */
 final class Scorer {
@@ -23,7 +25,11 @@ final class Scorer {
     /** The highest of every four densities, each so many apart. */
     private final float[] highest = new float[BLOCKS];
 
+    /** By base phone, where it stands among the phones; -1 for what is none. */
+    private final int[] phones;
+
     private int frame = -1;
+    private Optional<float[]> odds = Optional.empty();
 
     /** What was computed for a phone: in each stream the best densities and their shares of the best. */
     private static final class Heard {
@@ -44,25 +50,40 @@ final class Scorer {
         senoneFrame = new int[model.senoneCount()];
         Arrays.fill(senoneFrame, -1);
         senoneScore = new float[model.senoneCount()];
+        phones = new int[model.baseCount()];
+        Arrays.fill(phones, -1);
+        for (Phone phone : Phone.values()) {
+            phones[model.baseOf(phone.name())] = phone.ordinal();
+        }
     }
 
     /** The frame that {@link #score} answers for from now on. */
     void frame(int newFrame) {
         frame = newFrame;
         features.vector(newFrame, vector);
+        odds = features.odds(newFrame);
     }
 
     /**
-     * A first impression of a phone: the logarithm of its best density for the cepstra alone. Costs a third of
-     * {@link #score}, and what it takes is used again there.
+     * A first impression of a phone: the logarithm of its best density for the cepstra alone, and what a trained network hears of it. Costs a
+     * third of {@link #score}, and what it takes is used again there.
      */
     float impression(int base) {
+        return ownImpression(base) + odds(base);
+    }
+
+    /** The same without the network, which may be so sure of one phone that no other would be left. */
+    float ownImpression(int base) {
         Heard heard = bases[base];
         if (heard.firstFrame != frame) {
             heard.first = evaluate(base, 0);
             heard.firstFrame = frame;
         }
         return heard.first;
+    }
+
+    private float odds(int base) {
+        return odds.isEmpty() || phones[base] < 0 ? 0 : odds.get()[phones[base]];
     }
 
     /** Natural logarithm of the likelihood of a senone at the current frame. */

@@ -35,6 +35,20 @@ enum Tongue {
             3.8f, // a frame of unscripted sound
             -12, // its start
             -48, // a missing word
+            15), // how much what speaks against it changes that
+    /**
+     * Any other, and a trained ear hears its phones too. What unscripted sound costs and what is doubted were chosen on every sixth of the
+     * announcements, heard by an ear that had not met them.
+     */
+    OTHER_TRAINED(
+            3.3, // usual line
+            3, // words to judge it
+            WordEvidence.OF_OTHERS_TRAINED,
+            4.8, // suspicious
+            160, // spoken
+            5, // a frame of unscripted sound
+            -12, // its start
+            -48, // a missing word
             15); // how much what speaks against it changes that
 
     /** So far below the best, a step, is the middle one of an ordinary line's words. */

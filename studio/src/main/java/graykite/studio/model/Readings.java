@@ -4,8 +4,8 @@ import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.edit.LineEdit;
 import graykite.edit.ReadingEdit;
-import graykite.media.draft.Drafter;
-import graykite.media.draft.DrafterOnDemand;
+import graykite.media.ear.Drafter;
+import graykite.media.ear.NetworkEar;
 import graykite.project.Line;
 import graykite.project.Project;
 import graykite.project.SoundFile;
@@ -31,12 +31,12 @@ public final class Readings {
     private final Workspace workspace;
     private final LineReader reader;
     private final ReadOnlyStringWrapper drafted = new ReadOnlyStringWrapper("");
-    private final DrafterOnDemand drafter;
+    private final NetworkEar ear;
 
-    Readings(Workspace workspace, LineReader reader, DrafterOnDemand drafter) {
+    Readings(Workspace workspace, LineReader reader, NetworkEar ear) {
         this.workspace = workspace;
         this.reader = reader;
-        this.drafter = drafter;
+        this.ear = ear;
     }
 
     /** The line that is worked on, if it has a recording. */
@@ -77,7 +77,7 @@ public final class Readings {
                     .jobs()
                     .start(
                             "Drafting the words of \"" + line.title().strip() + "\"",
-                            progress -> drafter.get()
+                            progress -> ear.drafter()
                                     .draft(
                                             reader.heard(line, progress.part(0, 0.05)),
                                             text -> Platform.runLater(() -> drafted.set(text)),

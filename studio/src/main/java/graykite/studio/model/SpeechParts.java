@@ -2,15 +2,15 @@ package graykite.studio.model;
 
 import graykite.base.Aside;
 import graykite.hearing.Reader;
-import graykite.media.draft.DrafterOnDemand;
+import graykite.media.ear.NetworkEar;
 import graykite.text.Language;
 import graykite.text.Pronouncer;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 
-/** Dictionary, letter-to-sound rules, speech model and who drafts words: each loaded once, when it is first needed. */
+/** Dictionary, letter-to-sound rules, speech model and trained ear: each loaded once, when it is first needed. */
 final class SpeechParts {
-    private final DrafterOnDemand drafter = new DrafterOnDemand();
+    private final NetworkEar ear = new NetworkEar();
     private Optional<CompletableFuture<Reader>> reader = Optional.empty();
     private Optional<CompletableFuture<Pronouncer>> english = Optional.empty();
 
@@ -24,15 +24,15 @@ final class SpeechParts {
         return loadedReader().join();
     }
 
-    /** Who drafts words; asked only where that may take seconds. */
-    DrafterOnDemand drafter() {
-        return drafter;
+    /** The trained ear; asked only where that may take seconds. */
+    NetworkEar ear() {
+        return ear;
     }
 
     /** Nobody waits in here, so that words are at hand while the speech model still loads. */
     private synchronized CompletableFuture<Reader> loadedReader() {
         if (reader.isEmpty()) {
-            reader = Optional.of(Aside.then(english(), words -> Reader.of(words).with(drafter)));
+            reader = Optional.of(Aside.then(english(), words -> Reader.of(words).with(ear)));
         }
         return reader.get();
     }

@@ -65,7 +65,7 @@ public final class Workspace extends OpenProject {
         super(jobs, settings);
         this.figures = figures;
         this.workbench = workbench;
-        this.readings = new Readings(this, new LineReader(workbench, speech::reader), speech.drafter());
+        this.readings = new Readings(this, new LineReader(workbench, speech::reader), speech.ear());
         this.derivation = new Derivation(workbench, jobs, this::present);
         history().addListener((o, before, now) -> refresh());
         tried().addListener((o, before, now) -> refresh());

@@ -1,4 +1,4 @@
-package graykite.media.draft;
+package graykite.media.ear;
 
 import graykite.sound.Loudness;
 import graykite.sound.Sound;
@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Cuts a recording into stretches that are short enough to be heard at once, at the quietest moments that can be found. */
-final class DraftStretches {
+final class Stretches {
     /** Seconds; the network was trained on up to half a minute. */
     private static final double LONGEST = 24;
     /** So much of a sentence should be heard together. */
@@ -15,7 +15,7 @@ final class DraftStretches {
     /** Seconds that are quiet together at a pause, half of it to either side: a stop's silence is shorter. */
     private static final double PAUSE = 0.3;
 
-    private DraftStretches() {}
+    private Stretches() {}
 
     /** The stretches of a sound, one after the other without a gap; each at most 24 seconds long. */
     static List<TimeRange> of(Sound sound) {

@@ -1,66 +1,40 @@
-package graykite.media.draft;
+package graykite.media.ear;
 
 import ai.onnxruntime.OnnxTensor;
-import ai.onnxruntime.OrtEnvironment;
 import ai.onnxruntime.OrtException;
-import ai.onnxruntime.OrtSession;
 import ai.onnxruntime.OrtSession.Result;
-import ai.onnxruntime.TensorInfo;
 import graykite.base.Progress;
-import java.io.IOException;
-import java.io.InputStream;
-import java.lang.ref.Cleaner;
+import graykite.sound.Sound;
+import graykite.time.TimeRange;
 import java.nio.FloatBuffer;
-import java.nio.LongBuffer;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
 /**
- * Writes down what is said in a stretch of English: the network Moonshine base (Jeffries et al. 2024, "Moonshine: Speech Recognition for
- * Live Transcription and Voice Commands") with whole-numbered weights, run by ONNX Runtime. An encoder hears the samples, a decoder writes
- * one piece of a word after the other, always the likeliest. What the runtime holds is given back once nobody holds the network.
+ * Writes down what is said in a stretch of English: the decoder of Moonshine base on what the {@link SpeechEncoder} hears. It writes one piece
+ * of a word after the other, always the likeliest.
  */
 final class WordNetwork {
-    /** Samples a second that the network hears. */
-    static final int RATE = 16_000;
-    /** Samples that its first layers need to hear anything. */
-    static final int LEAST = RATE / 10;
-
     /** English has fewer pieces a second, even when spoken fast; a text that goes on is none. */
     private static final double MOST_A_SECOND = 6.5;
 
     private static final String PAST = "past_key_values";
     private static final String PRESENT = "present";
-    private static final Cleaner CLEANER = Cleaner.create();
 
-    private final OrtEnvironment runtime;
-    private final Sessions sessions;
+    private final SpeechEncoder encoder;
+    private final OnnxNetwork decoder;
     private final WordPieces pieces;
 
     /** Names of what the decoder remembers, and the shape of each when it remembers nothing. */
     private final Map<String, long[]> memory;
 
-    private WordNetwork(OrtEnvironment runtime, Sessions sessions, WordPieces pieces) throws OrtException {
-        this.runtime = runtime;
-        this.sessions = sessions;
+    private WordNetwork(SpeechEncoder encoder, OnnxNetwork decoder, WordPieces pieces) throws OrtException {
+        this.encoder = encoder;
+        this.decoder = decoder;
         this.pieces = pieces;
-        this.memory = memory(sessions.decoder);
-        CLEANER.register(this, sessions);
-    }
-
-    /** What the runtime holds of a network, given back when it is cleaned up. */
-    private record Sessions(OrtSession encoder, OrtSession decoder) implements Runnable {
-        @Override
-        public void run() {
-            try {
-                encoder.close();
-                decoder.close();
-            } catch (OrtException failure) {
-                throw new IllegalStateException("The network cannot be given back.", failure);
-            }
-        }
+        this.memory = decoder.nothing(PAST);
     }
 
     /**
@@ -69,52 +43,24 @@ final class WordNetwork {
      */
     record Heard(String text, double certainty) {}
 
-    /** The network that ships. Takes two seconds. */
-    static WordNetwork shipped() {
-        OrtEnvironment runtime = OrtEnvironment.getEnvironment();
-        try (OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
-            // Threads that wait in a loop take the time of whoever plays meanwhile.
-            options.addConfigEntry("session.intra_op.allow_spinning", "0");
-            OrtSession encoder = runtime.createSession(shipped("encoder.onnx"), options);
-            OrtSession decoder = runtime.createSession(shipped("decoder.onnx"), options);
-            return new WordNetwork(runtime, new Sessions(encoder, decoder), WordPieces.shipped());
-        } catch (IOException | OrtException failure) {
+    /** The network that ships. Takes a second. */
+    static WordNetwork shipped(SpeechEncoder encoder) {
+        try {
+            return new WordNetwork(encoder, OnnxNetwork.shipped("decoder.onnx"), WordPieces.shipped());
+        } catch (OrtException failure) {
             throw new IllegalStateException("The network that drafts words cannot be loaded.", failure);
         }
-    }
-
-    private static byte[] shipped(String name) throws IOException {
-        try (InputStream in = WordNetwork.class.getResourceAsStream(name)) {
-            return in.readAllBytes();
-        }
-    }
-
-    private static Map<String, long[]> memory(OrtSession decoder) throws OrtException {
-        Map<String, long[]> memory = new HashMap<>();
-        decoder.getInputInfo().forEach((name, node) -> {
-            if (name.startsWith(PAST)) {
-                long[] shape = ((TensorInfo) node.getInfo()).getShape();
-                memory.put(name, new long[] {1, shape[1], 0, shape[3]});
-            }
-        });
-        return memory;
     }
 
     /**
      * What is said in a stretch of at most half a minute; no text where there is none.
      *
-     * @param samples at {@link #RATE}, at least {@link #LEAST} of them
+     * @param sound at {@link SpeechEncoder#RATE}
      * @throws java.util.concurrent.CancellationException when the progress is cancelled
      */
-    Heard heard(float[] samples, Progress progress) {
-        int most = (int) Math.ceil(samples.length * MOST_A_SECOND / RATE);
-        long[] shape = {1, samples.length};
-        try (OnnxTensor sound = OnnxTensor.createTensor(runtime, FloatBuffer.wrap(samples), shape);
-                Result encoded = sessions.encoder.run(Map.of("input_values", sound))) {
-            return written((OnnxTensor) encoded.get(0), most, progress);
-        } catch (OrtException failure) {
-            throw new IllegalStateException("The network that drafts words failed.", failure);
-        }
+    Heard heard(Sound sound, TimeRange stretch, Progress progress) {
+        int most = (int) Math.ceil(stretch.length() * MOST_A_SECOND);
+        return encoder.heard(sound, stretch, heard -> written(heard, most, progress));
     }
 
     private Heard written(OnnxTensor heard, int most, Progress progress) throws OrtException {
@@ -148,7 +94,7 @@ final class WordNetwork {
         Map<String, OnnxTensor> nothing = new HashMap<>();
         try {
             for (Map.Entry<String, long[]> part : memory.entrySet()) {
-                nothing.put(part.getKey(), OnnxTensor.createTensor(runtime, FloatBuffer.allocate(0), part.getValue()));
+                nothing.put(part.getKey(), decoder.tensor(new float[0], part.getValue()));
             }
             return written(WordPieces.START, heard, nothing, false);
         } finally {
@@ -171,12 +117,11 @@ final class WordNetwork {
             throws OrtException {
         Map<String, OnnxTensor> inputs = new HashMap<>(remembered);
         inputs.put("encoder_hidden_states", heard);
-        try (OnnxTensor last =
-                        OnnxTensor.createTensor(runtime, LongBuffer.wrap(new long[] {piece}), new long[] {1, 1});
-                OnnxTensor cached = OnnxTensor.createTensor(runtime, new boolean[] {remembers})) {
+        try (OnnxTensor last = decoder.tensor(piece);
+                OnnxTensor cached = decoder.tensor(remembers)) {
             inputs.put("input_ids", last);
             inputs.put("use_cache_branch", cached);
-            return sessions.decoder.run(inputs);
+            return decoder.run(inputs);
         }
     }
 

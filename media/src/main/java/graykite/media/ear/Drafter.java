@@ -1,10 +1,9 @@
-package graykite.media.draft;
+package graykite.media.ear;
 
 import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.sound.Sound;
 import graykite.time.TimeRange;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -40,7 +39,11 @@ public final class Drafter {
 
     /** A drafter with the network that ships with Gray Kite. */
     public static Drafter shipped() {
-        return new Drafter(WordNetwork.shipped());
+        return with(SpeechEncoder.shipped());
+    }
+
+    static Drafter with(SpeechEncoder encoder) {
+        return new Drafter(WordNetwork.shipped(encoder));
     }
 
     /**
@@ -65,14 +68,14 @@ public final class Drafter {
 
     /** The same, and nothing where no word is recognised. */
     public synchronized Optional<Draft> heard(Sound sound, Consumer<String> partial, Progress progress) {
-        Sound heard = sound.mixedAt(WordNetwork.RATE);
+        Sound heard = sound.mixedAt(SpeechEncoder.RATE);
         StringBuilder text = new StringBuilder();
         double certainty = 0;
         double spoken = 0;
-        List<TimeRange> stretches = DraftStretches.of(heard);
+        List<TimeRange> stretches = Stretches.of(heard);
         for (int i = 0; i < stretches.size(); i++) {
             Progress part = progress.part(i / (double) stretches.size(), (i + 1.0) / stretches.size());
-            WordNetwork.Heard words = network.heard(samples(heard, stretches.get(i)), part);
+            WordNetwork.Heard words = network.heard(heard, stretches.get(i), part);
             if (!words.text().isEmpty()) {
                 certainty += words.certainty() * stretches.get(i).length();
                 spoken += stretches.get(i).length();
@@ -81,11 +84,5 @@ public final class Drafter {
             }
         }
         return text.isEmpty() ? Optional.empty() : Optional.of(new Draft(text.toString(), certainty < HARDLY * spoken));
-    }
-
-    /** A stretch, made up with silence where it is too short to be heard. */
-    private static float[] samples(Sound sound, TimeRange stretch) {
-        float[] samples = sound.cut(stretch).mixed();
-        return Arrays.copyOf(samples, Math.max(samples.length, WordNetwork.LEAST));
     }
 }

@@ -1,4 +1,4 @@
-package graykite.media.draft;
+package graykite.media.ear;
 
 import static graykite.base.Require.requireThat;
 

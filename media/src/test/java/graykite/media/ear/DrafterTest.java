@@ -1,4 +1,4 @@
-package graykite.media.draft;
+package graykite.media.ear;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;

@@ -1,4 +1,4 @@
-package graykite.media.draft;
+package graykite.media.ear;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-class DraftStretchesTest {
+class StretchesTest {
     private static final int RATE = 16_000;
 
     /** Noise with silence in these ranges. */
@@ -40,7 +40,7 @@ class DraftStretchesTest {
     @Test
     void aShortRecordingIsOneStretch() {
         Sound sound = noise(23.5, new TimeRange(11, 12));
-        assertEquals(List.of(new TimeRange(0, 23.5)), DraftStretches.of(sound));
+        assertEquals(List.of(new TimeRange(0, 23.5)), Stretches.of(sound));
     }
 
     @Test
@@ -49,7 +49,7 @@ class DraftStretchesTest {
         TimeRange pause = new TimeRange(13, 13.6);
         TimeRange later = new TimeRange(33, 33.5);
         Sound sound = noise(48, stop, pause, later);
-        List<TimeRange> stretches = DraftStretches.of(sound);
+        List<TimeRange> stretches = Stretches.of(sound);
         assertCovers(sound, stretches);
         assertEquals(3, stretches.size(), stretches.toString());
         assertTrue(pause.contains(stretches.get(0).end()), stretches.toString());
@@ -59,7 +59,7 @@ class DraftStretchesTest {
     @Test
     void speechWithoutAPauseIsCutAllTheSame() {
         Sound sound = noise(70);
-        List<TimeRange> stretches = DraftStretches.of(sound);
+        List<TimeRange> stretches = Stretches.of(sound);
         assertCovers(sound, stretches);
         assertTrue(stretches.size() <= 9, stretches.toString());
     }
@@ -67,7 +67,7 @@ class DraftStretchesTest {
     @Test
     void silenceIsCutAsSeldomAsCanBe() {
         Sound sound = Sound.silence(60, RATE);
-        List<TimeRange> stretches = DraftStretches.of(sound);
+        List<TimeRange> stretches = Stretches.of(sound);
         assertCovers(sound, stretches);
         assertEquals(3, stretches.size(), stretches.toString());
     }

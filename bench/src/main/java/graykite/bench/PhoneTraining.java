@@ -1,0 +1,172 @@
+package graykite.bench;
+
+import graykite.base.BadInput;
+import graykite.base.Progress;
+import graykite.hearing.PhoneOdds;
+import graykite.hearing.Reader;
+import graykite.media.ear.PhoneLayer;
+import graykite.media.ear.SpeechEncoder;
+import graykite.reading.Timing;
+import graykite.sound.Sound;
+import graykite.text.Phone;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.DoubleFunction;
+
+/**
+ * Learns to tell phones by what the speech encoder hears: multinomial logistic regression by stochastic gradient descent. Of people's
+ * recordings the phones are those of a reading with their script, of synthetic voices those that they print.
+ */
+final class PhoneTraining {
+    private static final int EVERY_SENTENCE = 25;
+    private static final int EVERY_RECORDING = 3;
+    /** The simulated voice and its speaker, which tests ask of. */
+    private static final Set<String> HELD_OUT = Set.of("kal16", "kevin16");
+    /** Seconds that the encoder hears in one go. */
+    private static final double LONGEST = 24;
+
+    private static final int EPOCHS = 4;
+    private static final double RATE = 0.003;
+
+    private final SpeechEncoder encoder = SpeechEncoder.shipped();
+    private final List<float[]> features = new ArrayList<>();
+    private final List<Integer> phones = new ArrayList<>();
+
+    /**
+     * Learns from every third recording of folders and from every twenty-fifth sentence of synthetic voices, and writes what it learnt.
+     *
+     * @param voices folder that bench/make-voices.sh fills
+     */
+    static void run(Path out, Path voices, List<Path> folders) throws IOException {
+        PhoneTraining training = new PhoneTraining();
+        training.addVoices(voices);
+        for (Path folder : folders) {
+            training.addRecordings(folder);
+        }
+        PhoneLayer layer = training.learnt();
+        try (OutputStream file = Files.newOutputStream(out)) {
+            layer.write(file);
+        }
+        System.out.println(out + ": learnt from " + training.phones.size() + " moments");
+    }
+
+    private void addVoices(Path folder) throws IOException {
+        List<SpokenSentence> sentences = SpokenSentence.in(folder);
+        for (int i = 0; i < sentences.size(); i += EVERY_SENTENCE) {
+            SpokenSentence sentence = sentences.get(i);
+            if (!HELD_OUT.contains(sentence.voice())) {
+                add(
+                        sentence.sound(),
+                        time -> sentence.phones().stream()
+                                .filter(p -> p.start() <= time && time < p.end())
+                                .findFirst()
+                                .map(p -> p.phone())
+                                .orElse(Phone.SIL));
+            }
+        }
+    }
+
+    private void addRecordings(Path folder) throws IOException {
+        Reader reader = Recorded.untrainedReader(folder);
+        List<Recorded> recordings = Recorded.in(folder);
+        for (int i = 0; i < recordings.size(); i += EVERY_RECORDING) {
+            Sound sound = recordings.get(i).sound();
+            if (sound.duration() < LONGEST) {
+                Timing reading;
+                try {
+                    reading = reader.read(sound, recordings.get(i).script(), Progress.none());
+                } catch (BadInput unreadable) {
+                    System.err.println(recordings.get(i).file() + " is left out: " + unreadable.getMessage());
+                    continue;
+                }
+                add(
+                        sound,
+                        time -> reading.segments().stream()
+                                .filter(s -> s.start() <= time && time < s.end())
+                                .findFirst()
+                                .map(Timing.Segment::phone)
+                                .orElse(Phone.SIL));
+            }
+        }
+    }
+
+    private void add(Sound sound, DoubleFunction<Phone> truth) {
+        List<float[]> heard = encoder.features(sound, Progress.none());
+        for (int m = 0; m < heard.size(); m++) {
+            features.add(heard.get(m));
+            phones.add(truth.apply(m * PhoneOdds.STEP + PhoneOdds.FIRST).ordinal());
+        }
+    }
+
+    private PhoneLayer learnt() {
+        int inputs = features.getFirst().length;
+        int count = Phone.values().length;
+        double[] mean = new double[inputs];
+        double[] spread = new double[inputs];
+        for (int i = 0; i < inputs; i++) {
+            int at = i;
+            mean[i] = features.stream().mapToDouble(f -> f[at]).average().orElseThrow();
+            double variance = features.stream()
+                    .mapToDouble(f -> (f[at] - mean[at]) * (f[at] - mean[at]))
+                    .average()
+                    .orElseThrow();
+            spread[i] = Math.max(1e-3, Math.sqrt(variance));
+        }
+        PhoneLayer layer = new PhoneLayer(new float[count][inputs], new float[count], counted(count));
+        List<Integer> order = new ArrayList<>();
+        for (int n = 0; n < phones.size(); n++) {
+            order.add(n);
+        }
+        Random chance = new Random(1);
+        float[] input = new float[inputs];
+        double[] chances = new double[count];
+        for (int epoch = 0; epoch < EPOCHS; epoch++) {
+            Collections.shuffle(order, chance);
+            for (int n : order) {
+                for (int i = 0; i < inputs; i++) {
+                    input[i] = (float) ((features.get(n)[i] - mean[i]) / spread[i]);
+                }
+                layer.chances(input, chances);
+                for (int p = 0; p < count; p++) {
+                    float step = (float) (RATE / (1 + epoch) * (chances[p] - (p == phones.get(n) ? 1 : 0)));
+                    layer.bias()[p] -= step;
+                    float[] weights = layer.weights()[p];
+                    for (int i = 0; i < inputs; i++) {
+                        weights[i] -= step * input[i];
+                    }
+                }
+            }
+        }
+        return unscaled(layer, mean, spread);
+    }
+
+    /** The same for features as they are. */
+    private static PhoneLayer unscaled(PhoneLayer scaled, double[] mean, double[] spread) {
+        float[][] weights = new float[scaled.weights().length][mean.length];
+        float[] bias = scaled.bias().clone();
+        for (int p = 0; p < weights.length; p++) {
+            double shift = 0;
+            for (int i = 0; i < mean.length; i++) {
+                weights[p][i] = (float) (scaled.weights()[p][i] / spread[i]);
+                shift += weights[p][i] * mean[i];
+            }
+            bias[p] -= (float) shift;
+        }
+        return new PhoneLayer(weights, bias, scaled.counted());
+    }
+
+    private int[] counted(int count) {
+        int[] counted = new int[count];
+        Arrays.fill(counted, 1);
+        phones.forEach(p -> counted[p]++);
+        return counted;
+    }
+}

@@ -1,0 +1,38 @@
+package graykite.hearing;
+
+import graykite.base.Progress;
+import graykite.sound.Sound;
+import graykite.text.Script;
+import java.util.Optional;
+
+/** A network that was trained on the speech of many people and hears more than our own model does, where one is at hand. */
+public interface TrainedEar {
+    /**
+     * What is said in a recording, in English; nothing where there are no words, or where they are a guess.
+     *
+     * @throws java.util.concurrent.CancellationException when the progress is cancelled
+     */
+    Optional<Script> words(Sound sound, Progress progress);
+
+    /**
+     * Which phones are heard when, in any language.
+     *
+     * @throws java.util.concurrent.CancellationException when the progress is cancelled
+     */
+    Optional<PhoneOdds> phones(Sound sound, Progress progress);
+
+    /** Hears nothing. */
+    static TrainedEar none() {
+        return new TrainedEar() {
+            @Override
+            public Optional<Script> words(Sound sound, Progress progress) {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<PhoneOdds> phones(Sound sound, Progress progress) {
+                return Optional.empty();
+            }
+        };
+    }
+}

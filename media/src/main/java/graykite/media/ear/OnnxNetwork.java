@@ -1,0 +1,79 @@
+package graykite.media.ear;
+
+import ai.onnxruntime.OnnxTensor;
+import ai.onnxruntime.OrtEnvironment;
+import ai.onnxruntime.OrtException;
+import ai.onnxruntime.OrtSession;
+import ai.onnxruntime.OrtSession.Result;
+import ai.onnxruntime.TensorInfo;
+import java.io.IOException;
+import java.io.InputStream;
+import java.lang.ref.Cleaner;
+import java.nio.FloatBuffer;
+import java.nio.LongBuffer;
+import java.util.HashMap;
+import java.util.Map;
+
+/** A network that ships, run by ONNX Runtime. What the runtime holds of it is given back once nobody holds the network. */
+final class OnnxNetwork {
+    private static final Cleaner CLEANER = Cleaner.create();
+
+    private final OrtEnvironment runtime;
+    private final OrtSession session;
+
+    private OnnxNetwork(OrtEnvironment runtime, OrtSession session) {
+        this.runtime = runtime;
+        this.session = session;
+        CLEANER.register(this, () -> close(session));
+    }
+
+    private static void close(OrtSession session) {
+        try {
+            session.close();
+        } catch (OrtException failure) {
+            throw new IllegalStateException("A network cannot be given back.", failure);
+        }
+    }
+
+    /** Loads a network that lies beside this class; takes a second. */
+    static OnnxNetwork shipped(String name) {
+        OrtEnvironment runtime = OrtEnvironment.getEnvironment();
+        try (OrtSession.SessionOptions options = new OrtSession.SessionOptions();
+                InputStream in = OnnxNetwork.class.getResourceAsStream(name)) {
+            // Threads that wait in a loop take the time of whoever plays meanwhile.
+            options.addConfigEntry("session.intra_op.allow_spinning", "0");
+            return new OnnxNetwork(runtime, runtime.createSession(in.readAllBytes(), options));
+        } catch (IOException | OrtException failure) {
+            throw new IllegalStateException("The network " + name + " cannot be loaded.", failure);
+        }
+    }
+
+    /** Inputs by name that begin with a word, and the shape of each with nothing in it: one row, no columns of its third axis. */
+    Map<String, long[]> nothing(String begin) throws OrtException {
+        Map<String, long[]> shapes = new HashMap<>();
+        session.getInputInfo().forEach((name, node) -> {
+            if (name.startsWith(begin)) {
+                long[] shape = ((TensorInfo) node.getInfo()).getShape();
+                shapes.put(name, new long[] {1, shape[1], 0, shape[3]});
+            }
+        });
+        return shapes;
+    }
+
+    /** What comes out; to be closed. */
+    Result run(Map<String, OnnxTensor> inputs) throws OrtException {
+        return session.run(inputs);
+    }
+
+    OnnxTensor tensor(float[] values, long... shape) throws OrtException {
+        return OnnxTensor.createTensor(runtime, FloatBuffer.wrap(values), shape);
+    }
+
+    OnnxTensor tensor(long value) throws OrtException {
+        return OnnxTensor.createTensor(runtime, LongBuffer.wrap(new long[] {value}), new long[] {1, 1});
+    }
+
+    OnnxTensor tensor(boolean value) throws OrtException {
+        return OnnxTensor.createTensor(runtime, new boolean[] {value});
+    }
+}

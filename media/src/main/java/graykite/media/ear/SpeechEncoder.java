@@ -1,0 +1,91 @@
+package graykite.media.ear;
+
+import ai.onnxruntime.OnnxTensor;
+import ai.onnxruntime.OrtException;
+import ai.onnxruntime.OrtSession.Result;
+import graykite.base.Progress;
+import graykite.hearing.PhoneOdds;
+import graykite.sound.Sound;
+import graykite.time.TimeRange;
+import java.nio.FloatBuffer;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Hears speech: the encoder of the network Moonshine base (Jeffries et al. 2024, "Moonshine: Speech Recognition for Live Transcription and Voice
+ * Commands") with whole-numbered weights. It was trained on English, and hears the sounds of other languages too.
+ */
+public final class SpeechEncoder {
+    /** Samples a second that the network hears. */
+    static final int RATE = 16_000;
+    /** Samples that its first layers need to hear anything. */
+    private static final int LEAST = RATE / 10;
+
+    private final OnnxNetwork network;
+
+    private SpeechEncoder(OnnxNetwork network) {
+        this.network = network;
+    }
+
+    /** The encoder that ships. Takes a second. */
+    public static SpeechEncoder shipped() {
+        return new SpeechEncoder(OnnxNetwork.shipped("encoder.onnx"));
+    }
+
+    /**
+     * What is heard of a sound: a row of features every {@link PhoneOdds#STEP}, the first at {@link PhoneOdds#FIRST}.
+     *
+     * @throws java.util.concurrent.CancellationException when the progress is cancelled
+     */
+    public List<float[]> features(Sound sound, Progress progress) {
+        Sound heard = sound.mixedAt(RATE);
+        List<float[]> all = new ArrayList<>();
+        for (TimeRange stretch : Stretches.of(heard)) {
+            progress.step(stretch.start() / Math.max(heard.duration(), PhoneOdds.STEP));
+            // Each stretch is heard from a moment on, so that all moments are in step.
+            int from = all.size();
+            double start = Math.min(from * PhoneOdds.STEP, stretch.end());
+            List<float[]> rows = heard(heard, new TimeRange(start, stretch.end()), SpeechEncoder::rows);
+            int until = Math.max(from + 1, (int) Math.round(stretch.end() / PhoneOdds.STEP));
+            for (int m = from; m < until; m++) {
+                all.add(rows.get(Math.min(m - from, rows.size() - 1)));
+            }
+        }
+        return all;
+    }
+
+    private static List<float[]> rows(OnnxTensor heard) {
+        long[] shape = heard.getInfo().getShape();
+        FloatBuffer values = heard.getFloatBuffer();
+        List<float[]> rows = new ArrayList<>();
+        for (int m = 0; m < shape[1]; m++) {
+            float[] row = new float[(int) shape[2]];
+            values.get(row);
+            rows.add(row);
+        }
+        return rows;
+    }
+
+    /** What is done with what is heard, while it is at hand: one row of features a moment, 24 ms apart. */
+    interface Use<T> {
+        T of(OnnxTensor heard) throws OrtException;
+    }
+
+    /**
+     * Hears a stretch of at most half a minute.
+     *
+     * @param sound at {@link #RATE}; a stretch that is too short to be heard is made up with silence
+     */
+    <T> T heard(Sound sound, TimeRange stretch, Use<T> use) {
+        float[] samples = sound.cut(stretch).mixed();
+        float[] enough = Arrays.copyOf(samples, Math.max(samples.length, LEAST));
+        try (OnnxTensor input = network.tensor(enough, 1, enough.length);
+                Result encoded = network.run(Map.of("input_values", input))) {
+            return use.of((OnnxTensor) encoded.get(0));
+        } catch (OrtException failure) {
+            throw new IllegalStateException("The network that hears speech failed.", failure);
+        }
+    }
+}
