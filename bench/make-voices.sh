@@ -144,7 +144,8 @@ people() {
 }
 
 # Announcements of telephones, each with its words: one speaker a language, English and Spanish the same (Debian's
-# asterisk-core-sounds-*, CC-BY-SA 3.0; nothing is trained on them; rules were made with the English ones in view).
+# asterisk-core-sounds-*, CC-BY-SA 3.0; the layer that tells phones is learnt from them, so it is under the same
+# licence; rules were made with the English ones in view).
 announcements() {
   local folder language sound name line out
   folder=$(mktemp -d)

@@ -27,7 +27,6 @@ import java.util.function.DoubleFunction;
  */
 final class PhoneTraining {
     private static final int EVERY_SENTENCE = 25;
-    private static final int EVERY_RECORDING = 3;
     /** The simulated voice and its speaker, which tests ask of. */
     private static final Set<String> HELD_OUT = Set.of("kal16", "kevin16");
     /** Seconds that the encoder hears in one go. */
@@ -41,7 +40,7 @@ final class PhoneTraining {
     private final List<Integer> phones = new ArrayList<>();
 
     /**
-     * Learns from every third recording of folders and from every twenty-fifth sentence of synthetic voices, and writes what it learnt.
+     * Learns from the recordings of folders and from every twenty-fifth sentence of synthetic voices, and writes what it learnt.
      *
      * @param voices folder that bench/make-voices.sh fills
      */
@@ -77,7 +76,7 @@ final class PhoneTraining {
     private void addRecordings(Path folder) throws IOException {
         Reader reader = Recorded.untrainedReader(folder);
         List<Recorded> recordings = Recorded.in(folder);
-        for (int i = 0; i < recordings.size(); i += EVERY_RECORDING) {
+        for (int i = 0; i < recordings.size(); i++) {
             Sound sound = recordings.get(i).sound();
             if (sound.duration() < LONGEST) {
                 Timing reading;
