@@ -6,7 +6,6 @@ import graykite.hearing.PhoneOdds;
 import graykite.hearing.Reader;
 import graykite.media.ear.PhoneLayer;
 import graykite.media.ear.SpeechEncoder;
-import graykite.reading.Timing;
 import graykite.sound.Sound;
 import graykite.text.Phone;
 import java.io.IOException;
@@ -19,7 +18,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
-import java.util.function.DoubleFunction;
 
 /**
  * Learns to tell phones by what the speech encoder hears: multinomial logistic regression by stochastic gradient descent. Of people's
@@ -62,46 +60,30 @@ final class PhoneTraining {
         for (int i = 0; i < sentences.size(); i += EVERY_SENTENCE) {
             SpokenSentence sentence = sentences.get(i);
             if (!HELD_OUT.contains(sentence.voice())) {
-                add(
-                        sentence.sound(),
-                        time -> sentence.phones().stream()
-                                .filter(p -> p.start() <= time && time < p.end())
-                                .findFirst()
-                                .map(p -> p.phone())
-                                .orElse(Phone.SIL));
+                add(sentence.sound(), PhoneSpans.of(sentence));
             }
         }
     }
 
     private void addRecordings(Path folder) throws IOException {
         Reader reader = Recorded.untrainedReader(folder);
-        List<Recorded> recordings = Recorded.in(folder);
-        for (int i = 0; i < recordings.size(); i++) {
-            Sound sound = recordings.get(i).sound();
+        for (Recorded recording : Recorded.in(folder)) {
+            Sound sound = recording.sound();
             if (sound.duration() < LONGEST) {
-                Timing reading;
                 try {
-                    reading = reader.read(sound, recordings.get(i).script(), Progress.none());
+                    add(sound, PhoneSpans.of(reader.read(sound, recording.script(), Progress.none())));
                 } catch (BadInput unreadable) {
-                    System.err.println(recordings.get(i).file() + " is left out: " + unreadable.getMessage());
-                    continue;
+                    System.err.println(recording.file() + " is left out: " + unreadable.getMessage());
                 }
-                add(
-                        sound,
-                        time -> reading.segments().stream()
-                                .filter(s -> s.start() <= time && time < s.end())
-                                .findFirst()
-                                .map(Timing.Segment::phone)
-                                .orElse(Phone.SIL));
             }
         }
     }
 
-    private void add(Sound sound, DoubleFunction<Phone> truth) {
+    private void add(Sound sound, PhoneSpans truth) {
         List<float[]> heard = encoder.features(sound, Progress.none());
         for (int m = 0; m < heard.size(); m++) {
             features.add(heard.get(m));
-            phones.add(truth.apply(m * PhoneOdds.STEP + PhoneOdds.FIRST).ordinal());
+            phones.add(truth.at(m * PhoneOdds.STEP + PhoneOdds.FIRST).ordinal());
         }
     }
 

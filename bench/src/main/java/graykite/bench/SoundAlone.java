@@ -10,7 +10,6 @@ import graykite.text.Phone;
 import graykite.text.Script;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
@@ -54,17 +53,13 @@ final class SoundAlone {
         }
 
         void add(SpokenSentence sentence, Timing reading) {
-            List<Span> truth = new ArrayList<>();
-            sentence.phones().forEach(p -> truth.add(new Span(p.phone(), p.start(), p.end())));
-            List<Span> read = new ArrayList<>();
-            for (Timing.Segment segment : reading.segments()) {
-                read.add(new Span(segment.phone(), segment.start(), segment.end()));
-            }
+            PhoneSpans truth = PhoneSpans.of(sentence);
+            PhoneSpans read = PhoneSpans.of(reading);
             Function<Phone, Object> mouth = CHART::shapeOf;
-            for (double time = STEP / 2; time < truth.getLast().end(); time += STEP) {
-                Phone said = at(truth, time);
+            for (double time = STEP / 2; time < truth.end(); time += STEP) {
+                Phone said = truth.at(time);
                 if (said != Phone.SIL) {
-                    Phone found = at(read, time);
+                    Phone found = read.at(time);
                     moments++;
                     phones += found == said ? 1 : 0;
                     mouths += mouth.apply(found).equals(mouth.apply(said)) ? 1 : 0;
@@ -81,15 +76,5 @@ final class SoundAlone {
                     100.0 * phones / moments,
                     100.0 * mouths / moments);
         }
-    }
-
-    private record Span(Phone phone, double start, double end) {}
-
-    private static Phone at(List<Span> spans, double time) {
-        return spans.stream()
-                .filter(s -> s.start() <= time && time < s.end())
-                .findFirst()
-                .map(Span::phone)
-                .orElse(Phone.SIL);
     }
 }

@@ -8,7 +8,6 @@ import graykite.media.ear.PhoneLayer;
 import graykite.media.ear.PhoneNetwork;
 import graykite.media.ear.SpeechEncoder;
 import graykite.sound.Sound;
-import graykite.text.Script;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -36,11 +35,6 @@ final class Trained {
         try (InputStream in = Files.newInputStream(file)) {
             PhoneNetwork network = PhoneNetwork.of(SpeechEncoder.shipped(), PhoneLayer.read(in));
             return new TrainedEar() {
-                @Override
-                public Optional<Script> words(Sound sound, Progress progress) {
-                    return Optional.empty();
-                }
-
                 @Override
                 public Optional<PhoneOdds> phones(Sound sound, Progress progress) {
                     return Optional.of(network.odds(sound, progress));

@@ -5,34 +5,28 @@ import graykite.sound.Sound;
 import graykite.text.Script;
 import java.util.Optional;
 
-/** A network that was trained on the speech of many people and hears more than our own model does, where one is at hand. */
+/** A network that was trained on the speech of many people and hears more than our own model does, where one is at hand. Hears nothing unless it says more. */
 public interface TrainedEar {
     /**
      * What is said in a recording, in English; nothing where there are no words, or where they are a guess.
      *
      * @throws java.util.concurrent.CancellationException when the progress is cancelled
      */
-    Optional<Script> words(Sound sound, Progress progress);
+    default Optional<Script> words(Sound sound, Progress progress) {
+        return Optional.empty();
+    }
 
     /**
      * Which phones are heard when, in any language.
      *
      * @throws java.util.concurrent.CancellationException when the progress is cancelled
      */
-    Optional<PhoneOdds> phones(Sound sound, Progress progress);
+    default Optional<PhoneOdds> phones(Sound sound, Progress progress) {
+        return Optional.empty();
+    }
 
     /** Hears nothing. */
     static TrainedEar none() {
-        return new TrainedEar() {
-            @Override
-            public Optional<Script> words(Sound sound, Progress progress) {
-                return Optional.empty();
-            }
-
-            @Override
-            public Optional<PhoneOdds> phones(Sound sound, Progress progress) {
-                return Optional.empty();
-            }
-        };
+        return new TrainedEar() {};
     }
 }

@@ -172,11 +172,6 @@ class TrainedEarTest {
                 progress.step(0);
                 return Optional.empty();
             }
-
-            @Override
-            public Optional<PhoneOdds> phones(Sound heard, Progress progress) {
-                return Optional.empty();
-            }
         };
         Progress stopped = new Progress() {
             @Override

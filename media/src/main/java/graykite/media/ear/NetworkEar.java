@@ -7,46 +7,41 @@ import graykite.sound.Sound;
 import graykite.text.Script;
 import java.lang.ref.SoftReference;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** The networks that ship, each loaded when somebody first needs it, and perhaps forgotten between uses. Safe for several threads. */
 public final class NetworkEar implements TrainedEar {
-    /** They weigh some hundred megabytes. */
-    private SoftReference<SpeechEncoder> encoder = new SoftReference<>(null);
+    private final Kept<SpeechEncoder> encoder = new Kept<>(SpeechEncoder::shipped);
+    private final Kept<Drafter> drafter = new Kept<>(() -> Drafter.with(encoder.get()));
+    private final Kept<PhoneNetwork> phones = new Kept<>(() -> PhoneNetwork.shipped(encoder.get()));
 
-    private SoftReference<Drafter> drafter = new SoftReference<>(null);
-    private SoftReference<PhoneNetwork> phones = new SoftReference<>(null);
+    /** Something heavy that is loaded when it is asked for, and may be forgotten when memory is short. */
+    private static final class Kept<T> {
+        private final Supplier<T> load;
+        private SoftReference<T> known = new SoftReference<>(null);
+
+        Kept(Supplier<T> load) {
+            this.load = load;
+        }
+
+        synchronized T get() {
+            T value = known.get();
+            if (value == null) {
+                value = load.get();
+                known = new SoftReference<>(value);
+            }
+            return value;
+        }
+    }
 
     /** Who drafts words; takes two seconds when it is not loaded. */
-    public synchronized Drafter drafter() {
-        Drafter known = drafter.get();
-        if (known == null) {
-            known = Drafter.with(encoder());
-            drafter = new SoftReference<>(known);
-        }
-        return known;
-    }
-
-    private synchronized PhoneNetwork phones() {
-        PhoneNetwork known = phones.get();
-        if (known == null) {
-            known = PhoneNetwork.shipped(encoder());
-            phones = new SoftReference<>(known);
-        }
-        return known;
-    }
-
-    private SpeechEncoder encoder() {
-        SpeechEncoder known = encoder.get();
-        if (known == null) {
-            known = SpeechEncoder.shipped();
-            encoder = new SoftReference<>(known);
-        }
-        return known;
+    public Drafter drafter() {
+        return drafter.get();
     }
 
     @Override
     public Optional<Script> words(Sound sound, Progress progress) {
-        return drafter()
+        return drafter.get()
                 .heard(sound, text -> {}, progress)
                 .filter(draft -> !draft.unsure())
                 .map(draft -> Script.of(draft.text()));
@@ -54,6 +49,6 @@ public final class NetworkEar implements TrainedEar {
 
     @Override
     public Optional<PhoneOdds> phones(Sound sound, Progress progress) {
-        return Optional.of(phones().odds(sound, progress));
+        return Optional.of(phones.get().odds(sound, progress));
     }
 }
