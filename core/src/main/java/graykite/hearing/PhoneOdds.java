@@ -7,8 +7,8 @@ import graykite.text.Phone;
 
 /**
  * What a trained network hears of phones, to be added to what the speech model hears: by moment and phone the natural logarithm of how likely the
- * phone is there, less half of that of how likely it is anywhere. A network trained to tell phones apart knows the second from its lessons;
- * half of it is usual where it joins a model that knows how words are made (Bourlard & Morgan 1994, hybrid models).
+ * phone is there, less half of that of how likely it is anywhere. Models that hear by a network alone take all of it away (Bourlard & Morgan
+ * 1994); half was taken here without trying other shares.
  *
  * @param logarithms by moment, 24 ms apart, and by {@link Phone#ordinal()}
  */
