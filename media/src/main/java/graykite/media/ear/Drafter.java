@@ -7,6 +7,7 @@ import graykite.time.TimeRange;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 
 /**
  * Drafts the words of an English recording. A draft is a beginning: some words in a hundred are wrong on plain human speech, more in noise, so it
@@ -37,13 +38,18 @@ public final class Drafter {
                 "This hardly sounds like English, which is all that is drafted: few words will be right.";
     }
 
-    /** A drafter with the network that ships with Gray Kite. */
+    /** A drafter with the network that ships with Gray Kite. @throws BadInput on a machine that it does not run on */
     public static Drafter shipped() {
-        return with(SpeechEncoder.shipped());
+        return on(SpeechEncoder::shipped);
     }
 
-    static Drafter with(SpeechEncoder encoder) {
-        return new Drafter(WordNetwork.shipped(encoder));
+    /** The same on an encoder that may be loaded already. */
+    static Drafter on(Supplier<SpeechEncoder> encoder) {
+        if (!OnnxNetwork.runs()) {
+            throw new BadInput(
+                    "Words cannot be drafted on this machine: ONNX Runtime has no library that it can load. Type them.");
+        }
+        return new Drafter(WordNetwork.shipped(encoder.get()));
     }
 
     /**

@@ -9,10 +9,13 @@ import java.lang.ref.SoftReference;
 import java.util.Optional;
 import java.util.function.Supplier;
 
-/** The networks that ship, each loaded when somebody first needs it, and perhaps forgotten between uses. Safe for several threads. */
+/**
+ * The networks that ship, each loaded when somebody first needs it, and perhaps forgotten between uses. Safe for several threads. Hears nothing on a machine that the
+ * networks do not run on, so that reading goes on without.
+ */
 public final class NetworkEar implements TrainedEar {
     private final Kept<SpeechEncoder> encoder = new Kept<>(SpeechEncoder::shipped);
-    private final Kept<Drafter> drafter = new Kept<>(() -> Drafter.with(encoder.get()));
+    private final Kept<Drafter> drafter = new Kept<>(() -> Drafter.on(encoder::get));
     private final Kept<PhoneNetwork> phones = new Kept<>(() -> PhoneNetwork.shipped(encoder.get()));
 
     /** Something heavy that is loaded when it is asked for, and may be forgotten when memory is short. */
@@ -34,13 +37,16 @@ public final class NetworkEar implements TrainedEar {
         }
     }
 
-    /** Who drafts words; takes two seconds when it is not loaded. */
+    /** Who drafts words; takes two seconds when it is not loaded. @throws BadInput on a machine that the networks do not run on */
     public Drafter drafter() {
         return drafter.get();
     }
 
     @Override
     public Optional<Script> words(Sound sound, Progress progress) {
+        if (!OnnxNetwork.runs()) {
+            return Optional.empty();
+        }
         return drafter.get()
                 .heard(sound, text -> {}, progress)
                 .filter(draft -> !draft.unsure())
@@ -49,6 +55,6 @@ public final class NetworkEar implements TrainedEar {
 
     @Override
     public Optional<PhoneOdds> phones(Sound sound, Progress progress) {
-        return Optional.of(phones.get().odds(sound, progress));
+        return OnnxNetwork.runs() ? Optional.of(phones.get().odds(sound, progress)) : Optional.empty();
     }
 }

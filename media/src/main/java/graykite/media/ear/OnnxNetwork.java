@@ -35,6 +35,15 @@ final class OnnxNetwork {
         }
     }
 
+    /** True where the runtime has a library for this machine and may load it. */
+    static boolean runs() {
+        try {
+            return OrtEnvironment.getEnvironment() != null;
+        } catch (LinkageError missing) {
+            return false;
+        }
+    }
+
     /** Loads a network that lies beside this class; takes a second. */
     static OnnxNetwork shipped(String name) {
         OrtEnvironment runtime = OrtEnvironment.getEnvironment();
