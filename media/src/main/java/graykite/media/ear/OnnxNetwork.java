@@ -51,6 +51,8 @@ final class OnnxNetwork {
                 InputStream in = OnnxNetwork.class.getResourceAsStream(name)) {
             // Threads that wait in a loop take the time of whoever plays meanwhile.
             options.addConfigEntry("session.intra_op.allow_spinning", "0");
+            // Older processors would let sums of whole-numbered weights run over; newer ones do not care.
+            options.addConfigEntry("session.x64quantprecision", "1");
             return new OnnxNetwork(runtime, runtime.createSession(in.readAllBytes(), options));
         } catch (IOException | OrtException failure) {
             throw new IllegalStateException("The network " + name + " cannot be loaded.", failure);
