@@ -21,10 +21,6 @@ record PhoneSpans(List<Span> spans) {
                 .toList());
     }
 
-    double end() {
-        return spans.getLast().end();
-    }
-
     /** The phone at a time; silence where there is none. */
     Phone at(double time) {
         return spans.stream()

@@ -27,7 +27,7 @@ final class PhoneTraining {
     private static final int EVERY_SENTENCE = 25;
     /** The simulated voice and its speaker, which tests ask of. */
     private static final Set<String> HELD_OUT = Set.of("kal16", "kevin16");
-    /** Seconds that the encoder hears in one go. */
+    /** Seconds; what is longer is not learnt from. */
     private static final double LONGEST = 24;
 
     private static final int EPOCHS = 4;
@@ -80,9 +80,9 @@ final class PhoneTraining {
     }
 
     private void add(Sound sound, PhoneSpans truth) {
-        List<float[]> heard = encoder.features(sound, Progress.none());
-        for (int m = 0; m < heard.size(); m++) {
-            features.add(heard.get(m));
+        int before = features.size();
+        encoder.features(sound, Progress.none(), features::add);
+        for (int m = 0; m < features.size() - before; m++) {
             phones.add(truth.at(m * PhoneOdds.STEP + PhoneOdds.FIRST).ordinal());
         }
     }

@@ -2,21 +2,19 @@ package graykite.bench;
 
 import graykite.base.Progress;
 import graykite.hearing.Reader;
+import graykite.hearing.RightTime;
 import graykite.media.ear.NetworkEar;
 import graykite.mouth.MouthChart;
 import graykite.reading.Timing;
 import graykite.sound.Sound;
-import graykite.text.Phone;
 import graykite.text.Script;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Function;
 
 /** For how much of the time synthetic voices speak the phone and the mouth are right: by sound alone, by the words that are heard, by the script. */
 final class SoundAlone {
-    private static final double STEP = 0.01;
     private static final MouthChart CHART = MouthChart.standard();
 
     private SoundAlone() {}
@@ -41,30 +39,19 @@ final class SoundAlone {
         }
     }
 
-    /** Moments at which somebody speaks, and at how many of them a reading has the right phone and mouth. */
+    /** How right one way to read is. */
     private static final class Share {
         private final String name;
-        private int moments;
-        private int phones;
-        private int mouths;
+        private RightTime phones = RightTime.NONE;
+        private RightTime mouths = RightTime.NONE;
 
         Share(String name) {
             this.name = name;
         }
 
         void add(SpokenSentence sentence, Timing reading) {
-            PhoneSpans truth = PhoneSpans.of(sentence);
-            PhoneSpans read = PhoneSpans.of(reading);
-            Function<Phone, Object> mouth = CHART::shapeOf;
-            for (double time = STEP / 2; time < truth.end(); time += STEP) {
-                Phone said = truth.at(time);
-                if (said != Phone.SIL) {
-                    Phone found = read.at(time);
-                    moments++;
-                    phones += found == said ? 1 : 0;
-                    mouths += mouth.apply(found).equals(mouth.apply(said)) ? 1 : 0;
-                }
-            }
+            phones = phones.plus(RightTime.between(reading, sentence.phones(), p -> p));
+            mouths = mouths.plus(RightTime.between(reading, sentence.phones(), CHART::shapeOf));
         }
 
         @Override
@@ -73,8 +60,8 @@ final class SoundAlone {
                     Locale.ROOT,
                     "%s: %.1f %% of the time the right phone, %.1f %% the right mouth",
                     name,
-                    100.0 * phones / moments,
-                    100.0 * mouths / moments);
+                    100 * phones.share(),
+                    100 * mouths.share());
         }
     }
 }

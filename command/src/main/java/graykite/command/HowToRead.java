@@ -65,7 +65,7 @@ final class HowToRead {
         return new Readings(reader(language()), chosen(), LanguageGuess.shipped(), words());
     }
 
-    /** A reader that hears words where no script is; what hears them is loaded when the first such recording comes. */
+    /** A reader with a trained ear, which is loaded when the first recording comes that needs it: one without a script, or in another language than English. */
     static Reader reader(Language language) {
         return Reader.of(Pronouncer.of(language)).with(new NetworkEar());
     }

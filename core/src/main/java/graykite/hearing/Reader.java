@@ -32,14 +32,14 @@ public final class Reader {
     /** Seconds to either side of a section whose noise is its own. */
     private static final double NEAR = 30;
 
+    /** Where no words say what to expect, a trained ear counts so many times as much. */
+    private static final float WORDLESS = 2;
+
     private final SpeechModel model;
     private final PhoneGrammar grammar;
     private final Pronouncer pronouncer;
     private final BoundaryNetwork boundaries;
     private final TrainedEar ear;
-
-    /** Where no words say what to expect, a trained ear counts so many times as much. */
-    private static final float WORDLESS = 2;
 
     private Reader(
             SpeechModel model,
@@ -202,7 +202,7 @@ public final class Reader {
     public List<HeardPhone> hear(Sound sound, Script script, Progress progress) {
         Features features = features(sound, NoiseFloor.of(sound), progress.part(0, 0.1));
         return search(features)
-                .hear(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress)
+                .hear(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress.part(0.1, 1))
                 .phones();
     }
 

@@ -37,19 +37,10 @@ enum Tongue {
             -48, // a missing word
             15), // how much what speaks against it changes that
     /**
-     * Any other, and a trained ear hears its phones too. What unscripted sound costs and what is doubted were chosen on every sixth of the
-     * announcements, heard by an ear that had not met them.
+     * Any other, and a trained ear hears its phones too. What unscripted sound costs was chosen on every sixth of the announcements, heard by
+     * an ear that had not met them.
      */
-    OTHER_TRAINED(
-            3.3, // usual line
-            3, // words to judge it
-            WordEvidence.OF_OTHERS_TRAINED,
-            4.8, // suspicious
-            160, // spoken
-            5, // a frame of unscripted sound
-            -12, // its start
-            -48, // a missing word
-            15); // how much what speaks against it changes that
+    OTHER_TRAINED(OTHER, WordEvidence.OF_OTHERS_TRAINED, 5);
 
     /** So far below the best, a step, is the middle one of an ordinary line's words. */
     private final double usualLine;
@@ -84,6 +75,20 @@ enum Tongue {
 
     /** What becomes cheaper by each unit of what speaks against a word. */
     final double missingByEvidence;
+
+    /** Like another but for the evidence and what a frame of unscripted sound costs. */
+    Tongue(Tongue like, WordEvidence evidence, float unscriptedFrame) {
+        this(
+                like.usualLine,
+                like.wordsToJudge,
+                evidence,
+                like.suspicious,
+                like.spoken,
+                unscriptedFrame,
+                like.unscriptedStart,
+                like.wordMissing,
+                like.missingByEvidence);
+    }
 
     Tongue(
             double usualLine,

@@ -86,19 +86,7 @@ class TrainedEarTest {
     }
 
     private static double right(Timing reading) {
-        double right = 0;
-        double all = 0;
-        for (Said said : truth) {
-            if (said.phone() != Phone.SIL) {
-                all += said.end() - said.start();
-                right += reading.segments().stream()
-                        .filter(s -> s.phone() == said.phone())
-                        .mapToDouble(
-                                s -> Math.max(0, Math.min(s.end(), said.end()) - Math.max(s.start(), said.start())))
-                        .sum();
-            }
-        }
-        return right / all;
+        return RightTime.between(reading, truth, p -> p).share();
     }
 
     @Test

@@ -89,8 +89,9 @@ public record PhoneLayer(float[][] weights, float[] bias, int[] counted) {
         }
     }
 
-    /** Natural logarithm of how likely a phone is anywhere. */
-    double prior(int phone) {
-        return Math.log(counted[phone] / (double) Arrays.stream(counted).sum());
+    /** By phone, the natural logarithm of how likely it is anywhere. */
+    double[] priors() {
+        double all = Arrays.stream(counted).sum();
+        return Arrays.stream(counted).mapToDouble(c -> Math.log(c / all)).toArray();
     }
 }

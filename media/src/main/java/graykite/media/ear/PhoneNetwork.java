@@ -6,6 +6,7 @@ import graykite.sound.Sound;
 import graykite.text.Phone;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Tells phones by what the {@link SpeechEncoder} hears at each moment: one layer of weights, learnt from recordings in several languages. */
@@ -17,10 +18,13 @@ public final class PhoneNetwork {
 
     private final SpeechEncoder encoder;
     private final PhoneLayer layer;
+    /** By phone, the natural logarithm of how likely it is anywhere. */
+    private final double[] priors;
 
     private PhoneNetwork(SpeechEncoder encoder, PhoneLayer layer) {
         this.encoder = encoder;
         this.layer = layer;
+        this.priors = layer.priors();
     }
 
     static PhoneNetwork shipped(SpeechEncoder encoder) {
@@ -42,15 +46,16 @@ public final class PhoneNetwork {
      * @throws java.util.concurrent.CancellationException when the progress is cancelled
      */
     public PhoneOdds odds(Sound sound, Progress progress) {
-        List<float[]> features = encoder.features(sound, progress);
-        float[][] logarithms = new float[features.size()][Phone.values().length];
         double[] chances = new double[Phone.values().length];
-        for (int m = 0; m < logarithms.length; m++) {
-            layer.chances(features.get(m), chances);
+        List<float[]> moments = new ArrayList<>();
+        encoder.features(sound, progress, features -> {
+            layer.chances(features, chances);
+            float[] logarithms = new float[chances.length];
             for (int p = 0; p < chances.length; p++) {
-                logarithms[m][p] = (float) (Math.max(LEAST, Math.log(chances[p])) - PRIOR * layer.prior(p));
+                logarithms[p] = (float) (Math.max(LEAST, Math.log(chances[p])) - PRIOR * priors[p]);
             }
-        }
-        return new PhoneOdds(logarithms);
+            moments.add(logarithms);
+        });
+        return new PhoneOdds(moments.toArray(float[][]::new));
     }
 }

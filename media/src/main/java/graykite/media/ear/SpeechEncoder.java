@@ -7,11 +7,13 @@ import graykite.base.Progress;
 import graykite.hearing.PhoneOdds;
 import graykite.sound.Sound;
 import graykite.time.TimeRange;
+import java.lang.ref.Reference;
 import java.nio.FloatBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 
 /**
  * Hears speech: the encoder of the network Moonshine base (Jeffries et al. 2024, "Moonshine: Speech Recognition for Live Transcription and Voice
@@ -35,25 +37,25 @@ public final class SpeechEncoder {
     }
 
     /**
-     * What is heard of a sound: a row of features every {@link PhoneOdds#STEP}, the first at {@link PhoneOdds#FIRST}.
+     * Hears a sound and hands on a row of features every {@link PhoneOdds#STEP}, the first at {@link PhoneOdds#FIRST}. No more than half a
+     * minute of them is held at once: an hour weighs a quarter of a gigabyte.
      *
      * @throws java.util.concurrent.CancellationException when the progress is cancelled
      */
-    public List<float[]> features(Sound sound, Progress progress) {
+    public void features(Sound sound, Progress progress, Consumer<float[]> row) {
         Sound heard = sound.mixedAt(RATE);
-        List<float[]> all = new ArrayList<>();
+        int from = 0;
         for (TimeRange stretch : Stretches.of(heard)) {
             progress.step(stretch.start() / Math.max(heard.duration(), PhoneOdds.STEP));
             // Each stretch is heard from a moment on, so that all moments are in step.
-            int from = all.size();
             double start = Math.min(from * PhoneOdds.STEP, stretch.end());
             List<float[]> rows = heard(heard, new TimeRange(start, stretch.end()), SpeechEncoder::rows);
             int until = Math.max(from + 1, (int) Math.round(stretch.end() / PhoneOdds.STEP));
             for (int m = from; m < until; m++) {
-                all.add(rows.get(Math.min(m - from, rows.size() - 1)));
+                row.accept(rows.get(Math.min(m - from, rows.size() - 1)));
             }
+            from = until;
         }
-        return all;
     }
 
     private static List<float[]> rows(OnnxTensor heard) {
@@ -86,6 +88,9 @@ public final class SpeechEncoder {
             return use.of((OnnxTensor) encoded.get(0));
         } catch (OrtException failure) {
             throw new IllegalStateException("The network that hears speech failed.", failure);
+        } finally {
+            // What is heard lies in the network's own memory, which goes with it.
+            Reference.reachabilityFence(network);
         }
     }
 }

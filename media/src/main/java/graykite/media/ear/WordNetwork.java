@@ -6,6 +6,7 @@ import ai.onnxruntime.OrtSession.Result;
 import graykite.base.Progress;
 import graykite.sound.Sound;
 import graykite.time.TimeRange;
+import java.lang.ref.Reference;
 import java.nio.FloatBuffer;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -60,7 +61,12 @@ final class WordNetwork {
      */
     Heard heard(Sound sound, TimeRange stretch, Progress progress) {
         int most = (int) Math.ceil(stretch.length() * MOST_A_SECOND);
-        return encoder.heard(sound, stretch, heard -> written(heard, most, progress));
+        try {
+            return encoder.heard(sound, stretch, heard -> written(heard, most, progress));
+        } finally {
+            // What is written lies in the decoder's own memory, which goes with it.
+            Reference.reachabilityFence(decoder);
+        }
     }
 
     private Heard written(OnnxTensor heard, int most, Progress progress) throws OrtException {

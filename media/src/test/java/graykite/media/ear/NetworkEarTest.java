@@ -9,9 +9,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import graykite.base.Progress;
 import graykite.hearing.PhoneOdds;
 import graykite.hearing.Reader;
+import graykite.hearing.RightTime;
 import graykite.hearing.SimulatedVoice;
 import graykite.hearing.SimulatedVoice.Speech;
-import graykite.reading.Timing;
 import graykite.sound.Sound;
 import graykite.text.Language;
 import graykite.text.Phone;
@@ -74,22 +74,10 @@ class NetworkEarTest {
     }
 
     private static double right(Reader reader, List<Speech> lines) {
-        double right = 0;
-        double all = 0;
-        for (Speech speech : lines) {
-            Timing reading = reader.listen(speech.sound(), Progress.none());
-            for (SimulatedVoice.Said said : speech.phones()) {
-                if (said.phone() != Phone.SIL) {
-                    all += said.end() - said.start();
-                    right += reading.segments().stream()
-                            .filter(s -> s.phone() == said.phone())
-                            .mapToDouble(
-                                    s -> Math.max(0, Math.min(s.end(), said.end()) - Math.max(s.start(), said.start())))
-                            .sum();
-                }
-            }
-        }
-        return right / all;
+        return lines.stream()
+                .map(l -> RightTime.between(reader.listen(l.sound(), Progress.none()), l.phones(), p -> p))
+                .reduce(RightTime.NONE, RightTime::plus)
+                .share();
     }
 
     /** A sound that is too long to be heard at once tells of its moments in step: what comes again is heard again. */

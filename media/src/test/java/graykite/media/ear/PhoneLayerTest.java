@@ -55,11 +55,9 @@ class PhoneLayerTest {
         assertEquals(Math.exp(sums[0] - sums[1]), chances[0] / chances[1], 1e-6);
         layer.chances(new float[] {900, 0, 0, 0, 0}, chances);
         assertEquals(1, Arrays.stream(chances).sum(), 1e-9, "No sum is too large.");
-        double all = 0;
-        for (int p = 0; p < PHONES; p++) {
-            all += Math.exp(layer.prior(p));
-        }
-        assertEquals(1, all, 1e-9);
+        double[] priors = layer.priors();
+        assertEquals(1, Arrays.stream(priors).map(Math::exp).sum(), 1e-9);
+        assertEquals(layer.counted()[0] / (double) layer.counted()[1], Math.exp(priors[0] - priors[1]), 1e-9);
     }
 
     @Test
