@@ -1,5 +1,6 @@
 package graykite.bench;
 
+import graykite.base.EditDistance;
 import graykite.mouth.MouthChart;
 import graykite.text.Language;
 import graykite.text.Phone;

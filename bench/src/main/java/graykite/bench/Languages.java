@@ -1,5 +1,6 @@
 package graykite.bench;
 
+import graykite.base.EditDistance;
 import graykite.base.Progress;
 import graykite.hearing.Reader;
 import graykite.media.SoundReader;

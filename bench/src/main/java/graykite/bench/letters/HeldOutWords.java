@@ -1,6 +1,6 @@
 package graykite.bench.letters;
 
-import graykite.bench.EditDistance;
+import graykite.base.EditDistance;
 import graykite.text.CmuDictionary;
 import graykite.text.LetterToSound;
 import graykite.text.Pronunciation;

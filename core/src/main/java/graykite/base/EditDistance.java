@@ -1,4 +1,4 @@
-package graykite.bench;
+package graykite.base;
 
 import java.util.List;
 import java.util.function.Function;
@@ -8,7 +8,7 @@ public final class EditDistance {
     private EditDistance() {}
 
     /** @param as what two of them must share to count as the same */
-    public static <T> int between(List<T> a, List<T> b, Function<T, Object> as) {
+    public static <T> int between(List<T> a, List<T> b, Function<? super T, ?> as) {
         int[][] cost = new int[a.size() + 1][b.size() + 1];
         for (int i = 0; i <= a.size(); i++) {
             for (int j = 0; j <= b.size(); j++) {
