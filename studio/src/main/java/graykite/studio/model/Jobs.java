@@ -67,7 +67,7 @@ public final class Jobs implements AutoCloseable {
         }
     }
 
-    /** What runs now, the one begun first; empty when nothing does. */
+    /** What runs now or waits for its turn, the one asked for first; empty when nothing does. */
     public ReadOnlyStringProperty running() {
         return running.getReadOnlyProperty();
     }
@@ -130,11 +130,10 @@ public final class Jobs implements AutoCloseable {
             return;
         }
         Job job = new Job(name, new AtomicBoolean(), new double[1]);
+        // From now on, though others of its lane may still go before it: who asked for it sees that it comes.
+        active.add(job);
+        show();
         lanes.get(lane).submit(() -> {
-            Platform.runLater(() -> {
-                active.add(job);
-                show();
-            });
             try {
                 T result = work.apply(progress(job));
                 Platform.runLater(() -> {

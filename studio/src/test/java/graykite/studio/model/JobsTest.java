@@ -43,6 +43,14 @@ class JobsTest {
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> fx(condition));
     }
 
+    private static void awaitQuietly(CountDownLatch latch) {
+        try {
+            latch.await(10, TimeUnit.SECONDS);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
     @Test
     void worksElsewhereAndAnswersHere() throws Exception {
         List<Boolean> onFx = Collections.synchronizedList(new ArrayList<>());
@@ -62,6 +70,29 @@ class JobsTest {
         });
         await(() -> jobs.message().get().equals("It is 42"));
         assertEquals(List.of(false, true), onFx);
+        assertEquals("", fx(() -> jobs.running().get()));
+    }
+
+    /** Whoever asks for work sees at once that it comes, also while other work goes before it. */
+    @Test
+    void whatWaitsForItsTurnIsSeen() throws Exception {
+        CountDownLatch first = new CountDownLatch(1);
+        assertEquals(List.of("Reading one", "Reading one (and 1 more)"), fx(() -> {
+            List<String> seen = new ArrayList<>();
+            for (String name : List.of("Reading one", "Reading two")) {
+                jobs.start(
+                        name,
+                        progress -> {
+                            awaitQuietly(first);
+                            return name;
+                        },
+                        jobs::say);
+                seen.add(jobs.running().get());
+            }
+            return seen;
+        }));
+        first.countDown();
+        await(() -> jobs.message().get().equals("Reading two"));
         assertEquals("", fx(() -> jobs.running().get()));
     }
 
