@@ -55,6 +55,10 @@ final class HowToRead {
             return fitting.read(sound, script, own, Progress.none());
         }
 
+        Timing draft(Sound sound, Script script) {
+            return reader.ofDrafts().read(sound, script, own, Progress.none());
+        }
+
         Timing bySound(Sound sound) {
             return reader.listen(sound, Progress.none());
         }
@@ -65,7 +69,7 @@ final class HowToRead {
         return new Readings(reader(language()), chosen(), LanguageGuess.shipped(), words());
     }
 
-    /** A reader with a trained ear, which is loaded when the first recording comes that needs it: one without a script, or in another language than English. */
+    /** A reader with a trained ear, which is loaded when the first recording comes that needs it: one without a script, whose script is doubted, or in another language than English. */
     static Reader reader(Language language) {
         return Reader.of(Pronouncer.of(language)).with(new NetworkEar());
     }

@@ -74,7 +74,8 @@ final class LineInput {
             return readings().bySound(sound);
         }
         String name = audio.getFileName().toString();
-        Timing timing = readings().read(sound, words.orElseThrow(this::wordless), name);
+        Script script = words.orElseThrow(this::wordless);
+        Timing timing = draft ? readings().draft(sound, script) : readings().read(sound, script, name);
         report(timing, name);
         return timing;
     }

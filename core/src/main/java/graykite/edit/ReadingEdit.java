@@ -200,6 +200,19 @@ public sealed interface ReadingEdit extends Edit {
         }
     }
 
+    /** Puts a word that was heard beside the script into it, in the place of words that were missed there. */
+    record WriteWord(String line, int word) implements ReadingEdit {
+        @Override
+        public String inWords() {
+            return "Write word into the script";
+        }
+
+        @Override
+        public Project on(Project project) {
+            return rewritten(project, line, word, -1, t -> TimingEdits.write(t, word));
+        }
+    }
+
     /** Puts a word before another; the number of words is its end. */
     record InsertWord(String line, int before, String text, Pronunciation said) implements ReadingEdit {
         @Override

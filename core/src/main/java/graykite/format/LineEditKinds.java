@@ -98,6 +98,11 @@ final class LineEditKinds {
                     (e, f) -> f.put("line", e.line()).put("word", e.word()),
                     f -> new ReadingEdit.DeleteWord(f.text("line"), f.whole("word"))),
             new EditKind<>(
+                    "write-word",
+                    ReadingEdit.WriteWord.class,
+                    (e, f) -> f.put("line", e.line()).put("word", e.word()),
+                    f -> new ReadingEdit.WriteWord(f.text("line"), f.whole("word"))),
+            new EditKind<>(
                     "insert-word",
                     ReadingEdit.InsertWord.class,
                     (e, f) -> f.put("line", e.line())

@@ -11,6 +11,7 @@ import graykite.text.Script;
 import graykite.text.WordChoice;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Makes a reading of what was heard and when.
@@ -18,55 +19,47 @@ import java.util.List;
  * @param heard phones and pauses without gaps
  * @param times one more value than phones: the start of each and the end of the last, in seconds
  * @param choices the words of the script
- * @param ceiling by analysis frame, how likely the sound up to it is at best; empty when there is no script
+ * @param fits how well each word of the script fits, by its index
+ * @param texts what is known of words that the script does not have, by the frame at which each begins
  * @param pins what was set by hand before
- * @param tongue whether the words are of the language of the acoustic model
  */
 record HeardTiming(
-        List<HeardPhone> heard, double[] times, List<WordChoice> choices, double[] ceiling, Pins pins, Tongue tongue) {
-    HeardTiming(List<HeardPhone> heard, double[] times, List<WordChoice> choices, double[] ceiling) {
-        this(heard, times, choices, ceiling, Pins.none(), Tongue.OWN);
-    }
-
-    HeardTiming pinned(Pins held) {
-        return new HeardTiming(heard, times, choices, ceiling, held, tongue);
-    }
-
-    HeardTiming spokenIn(Tongue otherTongue) {
-        return new HeardTiming(heard, times, choices, ceiling, pins, otherTongue);
+        List<HeardPhone> heard,
+        double[] times,
+        List<WordChoice> choices,
+        Map<Integer, Double> fits,
+        Map<Integer, String> texts,
+        Pins pins) {
+    /** Phones without words. */
+    static HeardTiming wordless(List<HeardPhone> heard, double[] times) {
+        return new HeardTiming(heard, times, List.of(), Map.of(), Map.of(), Pins.none());
     }
 
     Timing timing(double duration) {
-        LineFit fit = new LineFit(heard, ceiling, tongue);
         List<TimedWord> words = new ArrayList<>();
         List<MissingWord> missing = new ArrayList<>();
         int next = 0;
-        int i = 0;
-        while (i < heard.size()) {
-            int word = heard.get(i).word();
-            if (word == HeardPhone.PAUSE) {
-                i++;
-                continue;
-            }
-            int from = i;
-            while (i < heard.size() && heard.get(i).word() == word) {
-                i++;
-            }
+        int from = 0;
+        for (List<HeardPhone> run : PhoneRuns.runs(heard, texts.keySet())) {
+            int word = run.getFirst().word();
+            int to = from + run.size();
             if (word == HeardPhone.UNSCRIPTED) {
-                words.add(new TimedWord(TimedWord.UNSCRIPTED, "", phones(from, i), WordSource.SOUND, 0));
-                continue;
+                String text = texts.getOrDefault(run.getFirst().startFrame(), TimedWord.UNSCRIPTED);
+                words.add(new TimedWord(text, "", phones(from, to), WordSource.SOUND, 0));
+            } else if (word != HeardPhone.PAUSE) {
+                while (next < word) {
+                    missing.add(missing(next++, words.size()));
+                }
+                next = word + 1;
+                WordChoice choice = choices.get(word);
+                words.add(new TimedWord(
+                        choice.word().written(),
+                        choice.word().mark(),
+                        phones(from, to),
+                        choice.guessed(),
+                        fits.get(word)));
             }
-            while (next < word) {
-                missing.add(missing(next++, words.size()));
-            }
-            next = word + 1;
-            WordChoice choice = choices.get(word);
-            words.add(new TimedWord(
-                    choice.word().written(),
-                    choice.word().mark(),
-                    phones(from, i),
-                    choice.guessed(),
-                    fit.of(heard.subList(from, i), isUnscripted(from - 1) || isUnscripted(i))));
+            from = to;
         }
         while (next < choices.size()) {
             missing.add(missing(next++, words.size()));
@@ -88,9 +81,5 @@ record HeardTiming(
             phones.add(new TimedPhone(part.phone(), times[i], times[i + 1], pinned));
         }
         return phones;
-    }
-
-    private boolean isUnscripted(int at) {
-        return at >= 0 && at < heard.size() && heard.get(at).word() == HeardPhone.UNSCRIPTED;
     }
 }

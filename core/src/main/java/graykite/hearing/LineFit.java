@@ -1,7 +1,10 @@
 package graykite.hearing;
 
 import graykite.reading.HeardPhone;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /**
  * How well the words of a line fit their sound, each from 0 to 1: what is far less likely than the best phones would be was not said
@@ -22,6 +25,9 @@ final class LineFit {
 
     /** More evidence, in natural logarithm of the odds, is not believed. */
     private static final double MOST_EVIDENCE = 1.5;
+
+    /** What it counts, in natural logarithm of the odds, that a trained ear heard a word too. Chosen: odds that were even at 4.1 below the best, a step, are so at 6.5. */
+    private static final double CONFIRMED = 3;
 
     private final double[] ceiling;
     private final Tongue tongue;
@@ -48,6 +54,34 @@ final class LineFit {
         return tongue == Tongue.OWN ? 0 : strangeness;
     }
 
+    /** True when the line fits worse throughout than lines usually do: its recording or its voice is hard to hear. */
+    boolean isStrange() {
+        return strangeness > 0;
+    }
+
+    /**
+     * How well each word that was heard fits, by its index in the script.
+     *
+     * @param heard phones of words, of unscripted words, and pauses
+     * @param confirmed indices of the words that a trained ear heard too
+     */
+    Map<Integer, Double> words(List<HeardPhone> heard, Set<Integer> confirmed) {
+        Map<Integer, Double> fits = new HashMap<>();
+        List<List<HeardPhone>> runs = PhoneRuns.runs(heard);
+        for (int i = 0; i < runs.size(); i++) {
+            int word = runs.get(i).getFirst().word();
+            if (word >= 0) {
+                boolean beside = isUnscripted(runs, i - 1) || isUnscripted(runs, i + 1);
+                fits.put(word, of(runs.get(i), beside, confirmed.contains(word)));
+            }
+        }
+        return fits;
+    }
+
+    private static boolean isUnscripted(List<List<HeardPhone>> runs, int at) {
+        return at >= 0 && at < runs.size() && runs.get(at).getFirst().word() == HeardPhone.UNSCRIPTED;
+    }
+
     /** True when it should be asked whether a word was said at all. */
     boolean isSuspicious(List<HeardPhone> word) {
         return PhoneRuns.below(word, ceiling) > tongue.suspicious + allowance();
@@ -69,9 +103,11 @@ final class LineFit {
      *
      * @param word its phones, as heard
      * @param beside true when sound that is not in the script comes right before or after
+     * @param confirmed true when a trained ear heard it too
      */
-    double of(List<HeardPhone> word, boolean beside) {
-        return 1 / (1 + Math.exp(tongue.evidence.against(signs(word), beside)));
+    double of(List<HeardPhone> word, boolean beside, boolean confirmed) {
+        double against = tongue.evidence.against(signs(word), beside) - (confirmed ? CONFIRMED : 0);
+        return 1 / (1 + Math.exp(against));
     }
 
     WordSigns signs(List<HeardPhone> word) {

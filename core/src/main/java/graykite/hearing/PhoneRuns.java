@@ -3,6 +3,7 @@ package graykite.hearing;
 import graykite.reading.HeardPhone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Runs of phones that belong together, those of a word, a pause or a stretch without words, and how far their likelihood stays below that of the best phones. */
 final class PhoneRuns {
@@ -32,14 +33,21 @@ final class PhoneRuns {
 
     /** The phones of each word, pause, and stretch that the script does not have. */
     static List<List<HeardPhone>> runs(List<HeardPhone> heard) {
+        return runs(heard, Set.of());
+    }
+
+    /** The same, with such a stretch cut where a word of it is known to begin. @param begins analysis frames */
+    static List<List<HeardPhone>> runs(List<HeardPhone> heard, Set<Integer> begins) {
         List<List<HeardPhone>> runs = new ArrayList<>();
-        int i = 0;
-        while (i < heard.size()) {
-            int from = i;
-            while (i < heard.size() && heard.get(i).word() == heard.get(from).word()) {
-                i++;
+        int from = 0;
+        for (int i = 1; i <= heard.size(); i++) {
+            if (i == heard.size()
+                    || heard.get(i).word() != heard.get(from).word()
+                    || heard.get(i).word() == HeardPhone.UNSCRIPTED
+                            && begins.contains(heard.get(i).startFrame())) {
+                runs.add(heard.subList(from, i));
+                from = i;
             }
-            runs.add(heard.subList(from, i));
         }
         return runs;
     }

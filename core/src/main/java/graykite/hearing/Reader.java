@@ -80,6 +80,11 @@ public final class Reader {
         return new Reader(model, grammar, pronouncer, boundaries, otherEar);
     }
 
+    /** The same reader for scripts that the trained ear drafted: it is not asked whether it heard right. */
+    public Reader ofDrafts() {
+        return with(ear.withoutWords());
+    }
+
     public Pronouncer pronouncer() {
         return pronouncer;
     }
@@ -164,9 +169,9 @@ public final class Reader {
      */
     public Timing listen(Sound sound, Progress progress) {
         Sound plain = plain(sound);
-        TrainedEar english = pronouncer.isForeign() ? TrainedEar.none() : ear;
-        return english.words(plain, progress.part(0, 0.6))
-                .map(words -> read(plain, words, progress.part(0.6, 1)))
+        return english()
+                .words(plain, progress.part(0, 0.6))
+                .map(words -> ofDrafts().read(plain, words, progress.part(0.6, 1)))
                 .filter(reading -> Doubt.stranger(reading).isEmpty())
                 .map(Timing::withoutWords)
                 .orElseGet(() -> byPhones(plain, progress.part(0.6, 1)));
@@ -190,7 +195,7 @@ public final class Reader {
         List<HeardPhone> heard = HeardWords.within(loop.heard(features.frames()), 0, features.frames());
         double[] times = times(heard, List.of(), Pins.none(), plain, plain.duration());
         progress.step(1);
-        return new HeardTiming(heard, times, List.of(), new double[0]).timing(plain.duration());
+        return HeardTiming.wordless(heard, times).timing(plain.duration());
     }
 
     /**
@@ -201,7 +206,7 @@ public final class Reader {
      */
     public List<HeardPhone> hear(Sound sound, Script script, Progress progress) {
         Features features = features(sound, NoiseFloor.of(sound), progress.part(0, 0.1));
-        return search(features)
+        return search(features, words(sound, Map.of()))
                 .hear(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress.part(0.1, 1))
                 .phones();
     }
@@ -243,13 +248,19 @@ public final class Reader {
         List<WordChoice> choices = choices(script, own, pins);
         Features features = features(plain, noise, progress.part(0, 0.1));
         progress.step(0.1);
-        ScriptSearch.Heard heard = search(features).hear(features, choices, pins, progress.part(0.1, 0.95));
-        List<HeardPhone> phones = TrailingSounds.joined(heard.phones());
-        double[] times = times(phones, choices, pins, plain, plain.duration());
+        ScriptSearch.Heard heard =
+                search(features, words(plain, own)).hear(features, choices, pins, progress.part(0.1, 0.85));
+        ScriptSearch.Heard said = heard.with(TrailingSounds.joined(heard.phones()));
+        LineFit fit = new LineFit(said.phones(), said.ceiling(), tongue(features));
+        Map<Integer, Double> fits = fit.words(said.phones(), said.byEar().confirmed());
+        Progress listening = progress.part(0.85, 0.95);
+        ScriptSearch.Heard placed = fit.isStrange()
+                ? new MurkySound(english(), plain).placed(said, choices, pins, features, aligner(features), listening)
+                : said;
+        double[] times = times(placed.phones(), choices, pins, plain, plain.duration());
         progress.step(1);
-        return new HeardTiming(phones, times, choices, heard.ceiling())
-                .pinned(pins)
-                .spokenIn(tongue(features))
+        return new HeardTiming(
+                        placed.phones(), times, choices, fits, placed.byEar().texts(), pins)
                 .timing(plain.duration());
     }
 
@@ -272,8 +283,17 @@ public final class Reader {
                 : own;
     }
 
-    private ScriptSearch search(Features features) {
-        return new ScriptSearch(aligner(features), tongue(features));
+    private ScriptSearch search(Features features, EarWords words) {
+        return new ScriptSearch(aligner(features), tongue(features), words);
+    }
+
+    /** What a trained ear may be asked for, where a script does not fit: it knows the words of English alone. */
+    private EarWords words(Sound plain, Map<String, Pronunciation> own) {
+        return new EarWords(english(), plain, script -> choices(script, own, Pins.none()));
+    }
+
+    private TrainedEar english() {
+        return pronouncer.isForeign() ? TrainedEar.none() : ear;
     }
 
     private Aligner aligner(Features features) {

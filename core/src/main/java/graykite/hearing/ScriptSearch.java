@@ -16,17 +16,33 @@ final class ScriptSearch {
 
     private final Aligner aligner;
     private final Tongue tongue;
+    private final EarWords ear;
 
     /**
      * What was heard of a script.
      *
      * @param phones of words, of unscripted words, and pauses, without gaps
      * @param ceiling by frame, how likely the sound up to it is at best
+     * @param byEar what a trained ear says of it
      */
-    record Heard(List<HeardPhone> phones, double[] ceiling) {}
+    record Heard(List<HeardPhone> phones, double[] ceiling, ByEar byEar) {
+        /** By the speech model alone. */
+        Heard(List<HeardPhone> phones, double[] ceiling) {
+            this(phones, ceiling, ByEar.nothing());
+        }
 
-    /** @param tongue that the words are in: what is asked before one is doubted */
-    ScriptSearch(Aligner aligner, Tongue tongue) {
+        /** The same with other phones. */
+        Heard with(List<HeardPhone> others) {
+            return new Heard(others, ceiling, byEar);
+        }
+    }
+
+    /**
+     * @param tongue that the words are in: what is asked before one is doubted
+     * @param ear what else may tell what was said
+     */
+    ScriptSearch(Aligner aligner, Tongue tongue, EarWords ear) {
+        this.ear = ear;
         this.aligner = aligner;
         this.tongue = tongue;
     }
@@ -43,10 +59,11 @@ final class ScriptSearch {
                 pins = given.anywhere();
             }
         }
-        Heard heard = believed(features, choices, pins, exact, progress.part(0.5, 0.85));
-        return tongue.shortWords().isEmpty()
+        Heard heard = believed(features, choices, pins, exact, progress.part(0.5, 0.7));
+        Heard complete = tongue.shortWords().isEmpty()
                 ? heard
-                : new SwallowedWords(aligner, features, choices, pins).foundIn(heard, progress.part(0.85, 1));
+                : new SwallowedWords(aligner, features, choices, pins).foundIn(heard, progress.part(0.7, 0.8));
+        return new SecondOpinion(aligner, features, choices, tongue, ear).on(complete, pins, progress.part(0.8, 1));
     }
 
     /** What was heard strictly, where that can be believed; the rest is heard anew. */

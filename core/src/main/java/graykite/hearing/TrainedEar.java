@@ -25,6 +25,17 @@ public interface TrainedEar {
         return Optional.empty();
     }
 
+    /** The same for words that it wrote itself: what it misheard it would only hear again. */
+    default TrainedEar withoutWords() {
+        TrainedEar ear = this;
+        return new TrainedEar() {
+            @Override
+            public Optional<PhoneOdds> phones(Sound sound, Progress progress) {
+                return ear.phones(sound, progress);
+            }
+        };
+    }
+
     /** Hears nothing. */
     static TrainedEar none() {
         return new TrainedEar() {};

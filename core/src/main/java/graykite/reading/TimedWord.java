@@ -8,14 +8,14 @@ import java.util.List;
 /**
  * A word of the line with its phones.
  *
- * @param text as written in the script
+ * @param text as written in the script; of one that the script does not have, as it was heard, or {@link #UNSCRIPTED}
  * @param mark the punctuation that follows it, often empty
  * @param phones one or more, each starting where the one before it ends
  * @param source where its phones come from
  * @param fit how well the sound matches the phones, 0 (not at all) to 1
  */
 public record TimedWord(String text, String mark, List<TimedPhone> phones, WordSource source, double fit) {
-    /** Stands in the place of words that were said but are not in the script. */
+    /** Stands in the place of words that were said but are not in the script, where nobody knows what they are. */
     public static final String UNSCRIPTED = "\u2026";
 
     public TimedWord {
@@ -37,6 +37,11 @@ public record TimedWord(String text, String mark, List<TimedPhone> phones, WordS
     /** True when no dictionary knows the word and its phones come from its letters. */
     public boolean guessed() {
         return source == WordSource.LETTERS;
+    }
+
+    /** False for something that is said of which only the sounds are known. */
+    public boolean isKnown() {
+        return !text.equals(UNSCRIPTED);
     }
 
     public double start() {

@@ -57,6 +57,13 @@ public record Timing(List<TimedWord> words, List<MissingWord> missing, double du
         return new Timing(changed, missing, duration);
     }
 
+    /** The same without a word that was missed, as if the script did not have it. */
+    public Timing without(MissingWord word) {
+        List<MissingWord> others = new ArrayList<>(missing);
+        others.remove(word);
+        return new Timing(words, others, duration);
+    }
+
     /** The same sounds, of words that nobody has written: without texts and marks, and without those that are missing. */
     public Timing withoutWords() {
         return new Timing(

@@ -116,6 +116,23 @@ public final class TimingEdits {
         return new Timing(words, missingShifted(timing, word, -1), timing.duration());
     }
 
+    /**
+     * Makes a word that was heard beside the script one of the script. Words of the script that were missed right there go: it is what was said
+     * instead.
+     */
+    public static Timing write(Timing timing, int word) {
+        TimedWord heard = timing.words().get(word);
+        requireThat(heard.isKnown(), "What is said here is not known yet. Type it.");
+        if (heard.source() != WordSource.SOUND) {
+            return timing;
+        }
+        List<MissingWord> missing = timing.missing().stream()
+                .filter(m -> m.before() != word && m.before() != word + 1)
+                .toList();
+        TimedWord written = new TimedWord(heard.text(), heard.mark(), heard.phones(), WordSource.DICTIONARY, 1);
+        return with(new Timing(timing.words(), missing, timing.duration()), word, written);
+    }
+
     /** Makes one sound another. */
     public static Timing withPhone(Timing timing, int word, int phone, Phone now) {
         List<TimedPhone> phones = new ArrayList<>(timing.words().get(word).phones());

@@ -12,6 +12,11 @@ final class Initials {
 
     private Initials() {}
 
+    /** True for any short word of capitals: it may be said letter by letter, or as a word. */
+    static boolean mayBe(String word) {
+        return CAPITALS.matcher(word).matches();
+    }
+
     /** The letters of such a word, small as the language makes them; nothing for any other word. */
     static Optional<List<String>> of(String word, Language language) {
         String small = language.lowerCase(word);

@@ -98,13 +98,27 @@ public final class Pronouncer {
             if (found.isEmpty()) {
                 found = formsOfOwn(spoken, own);
                 if (found.isEmpty()) {
-                    found = guesses(spoken);
+                    found = unknown(word.written(), spoken);
                     guessed = true;
                 }
             }
             ways = combine(ways, found);
         }
         return new WordChoice(word, ways, guessed);
+    }
+
+    /** A word that nobody knows, by its letters; one of capitals may also be said letter by letter, and is where it can hardly be said otherwise. */
+    private List<Pronunciation> unknown(String written, String spoken) {
+        List<Pronunciation> asWord = guesses(spoken);
+        if (!Initials.mayBe(written)) {
+            return asWord;
+        }
+        List<Pronunciation> asLetters = spoken.chars()
+                .mapToObj(letter -> lexicon.pronunciations(Character.toString(letter)))
+                .reduce(List.of(), Pronouncer::combine);
+        return Initials.of(written, language).isPresent()
+                ? Stream.concat(asLetters.stream(), asWord.stream()).toList()
+                : Stream.concat(asWord.stream(), asLetters.stream()).toList();
     }
 
     /** What the project itself says of a word; nothing where it has not been told. */

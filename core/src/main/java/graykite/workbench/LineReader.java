@@ -34,10 +34,11 @@ public final class LineReader {
                         "The line \"" + line.title().strip() + "\" has no recording to read. Open one first."));
     }
 
-    /** The reader for the language of a line. */
+    /** The reader for the language of a line, and for words that nobody has looked at since they were drafted. */
     private Reader fit(Line line) {
         Language language = line.voice().language();
-        return language == Language.ENGLISH ? english.get() : english.get().with(Pronouncer.of(language));
+        Reader reader = line.draft() ? english.get().ofDrafts() : english.get();
+        return language == Language.ENGLISH ? reader : reader.with(Pronouncer.of(language));
     }
 
     private static Timing recorded(Line line, Timing timing) {

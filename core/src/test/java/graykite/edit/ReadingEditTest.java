@@ -27,13 +27,16 @@ import graykite.edit.ReadingEdit.MoveWord;
 import graykite.edit.ReadingEdit.Pin;
 import graykite.edit.ReadingEdit.SetReading;
 import graykite.edit.ReadingEdit.SplitWord;
+import graykite.edit.ReadingEdit.WriteWord;
 import graykite.mouth.Lines;
 import graykite.project.Project;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
+import graykite.reading.WordSource;
 import graykite.text.Phone;
 import graykite.text.Pronunciation;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -151,6 +154,21 @@ class ReadingEditTest {
         assertEquals("big", words(last).getLast());
         checkOrder(reading(more));
         checkOrder(reading(last));
+    }
+
+    @Test
+    void whatWasHeardIsWrittenIntoTheScript() {
+        List<TimedWord> words = new ArrayList<>(READING.words());
+        TimedWord bell = words.get(2);
+        words.set(2, new TimedWord("horn", "", bell.phones(), WordSource.SOUND, 0));
+        Project heard = after(new SetReading("a", READING.withWords(words), true));
+        assertEquals("the fog rang before we moved the map", line(heard).script());
+        assertEquals(
+                "the fog horn rang before we moved the map",
+                line(after(heard, new WriteWord("a", 2))).script());
+        words.set(2, new TimedWord(TimedWord.UNSCRIPTED, "", bell.phones(), WordSource.SOUND, 0));
+        Project unknown = after(new SetReading("a", READING.withWords(words), true));
+        refused(unknown, "Type it", new WriteWord("a", 2));
     }
 
     private static void checkOrder(Timing timing) {

@@ -144,6 +144,7 @@ class EditJsonTest {
             new ReadingEdit.SplitWord("x", 1, 1, "b", "ell"),
             new ReadingEdit.JoinWords("x", 0),
             new ReadingEdit.DeleteWord("x", 2),
+            new ReadingEdit.WriteWord("x", 2),
             new ReadingEdit.InsertWord("x", 1, "fog", FOG),
             new ReadingEdit.MarkWord("x", "fog", ",", FOG, 0.4, 2),
             new ReadingEdit.EndWord("x", 0.8),

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.reading.HeardPhone;
+import graykite.reading.Pins;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.reading.WordSource;
@@ -12,6 +13,8 @@ import graykite.text.Pronunciation;
 import graykite.text.Script;
 import graykite.text.WordChoice;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** What becomes of what the search heard, on phones laid out by hand; frames last 5 ms. */
@@ -124,6 +127,65 @@ class HeardTest {
         assertEquals("1AH5-9 -2F9-12 -1SIL12-20 2AH20-30", told(said.restored(again)));
     }
 
+    /** What an ear heard beside the script are words of their own, the rest of it stays one. */
+    @Test
+    void whatAnEarHeardIsWrittenWhereItBegins() {
+        List<HeardPhone> heard = List.of(
+                phone(UNKNOWN, Phone.Z, 0, 10),
+                phone(UNKNOWN, Phone.F, 10, 20),
+                phone(UNKNOWN, Phone.AO, 20, 30),
+                phone(UNKNOWN, Phone.B, 30, 40),
+                phone(0, Phone.R, 40, 50));
+        double[] times = {0, 0.1, 0.2, 0.3, 0.4, 0.5};
+        Map<Integer, String> texts = Map.of(10, "fog", 30, "bell");
+        List<WordChoice> script = script("rang");
+        Timing timing = new HeardTiming(heard, times, script, Map.of(0, 0.9), texts, Pins.none()).timing(0.5);
+        assertEquals(
+                List.of(TimedWord.UNSCRIPTED, "fog", "bell", "rang"),
+                timing.words().stream().map(TimedWord::text).toList());
+        assertEquals(2, timing.words().get(1).phones().size());
+        assertEquals("rang", timing.text(), "none of them is in the script");
+    }
+
+    /** All of it as words to be found again, with the sounds that were heard where no script has them. */
+    @Test
+    void allThatWasHeardIsAScriptOfItsOwn() {
+        List<HeardPhone> heard = List.of(
+                phone(UNKNOWN, Phone.Z, 0, 10),
+                phone(UNKNOWN, Phone.F, 10, 20),
+                phone(PAUSE, Phone.SIL, 20, 40),
+                phone(1, Phone.R, 40, 50));
+        ByEar ear = new ByEar(Set.of(), Map.of(10, "if"));
+        Said all = Said.all(new ScriptSearch.Heard(heard, new double[50], ear), script("bell rang"));
+        assertEquals(List.of(UNKNOWN, UNKNOWN, 1), all.original());
+        assertEquals(
+                List.of(TimedWord.UNSCRIPTED, "if", "rang"),
+                all.choices().stream().map(c -> c.word().written()).toList());
+        assertEquals("F", all.choices().get(1).pronunciations().getFirst().toString());
+    }
+
+    @Test
+    void partsOfWhatWasSaid() {
+        List<WordChoice> words = script("the fog bell rang");
+        Said said = new Said(words, List.of(0, UNKNOWN, 3, UNKNOWN));
+        assertEquals(List.of(UNKNOWN), said.between(1, 3).original(), "what was heard instead of the first two");
+        assertEquals(List.of(UNKNOWN, 3, UNKNOWN), said.between(1, 4).original());
+        assertEquals(List.of(UNKNOWN), said.between(4, 4).original(), "and behind the last");
+        assertEquals(List.of(), said.between(0, 0).original());
+        assertEquals(
+                List.of(), said.between(2, 3).original(), "the word before was not said, so nobody knows whose it is");
+        assertEquals(List.of(), said.between(1, 2).original(), "nor the word after");
+        Said bell = new Said(words.subList(2, 3), List.of(3));
+        assertEquals(said, said.between(0, 3).then(bell).then(said.between(4, 4)));
+        assertEquals(said, said.between(0, 4).then(Said.nothing()));
+        List<HeardPhone> heard = List.of(
+                phone(0, Phone.DH, 0, 5),
+                phone(1, Phone.F, 5, 8),
+                phone(1, Phone.AO, 8, 12),
+                phone(2, Phone.R, 12, 20));
+        assertEquals(Map.of(5, "fog"), said.texts(heard));
+    }
+
     @Test
     void aReadingIsMadeOfIt() {
         List<HeardPhone> heard = List.of(
@@ -133,8 +195,11 @@ class HeardTest {
                 phone(UNKNOWN, Phone.Z, 50, 70),
                 phone(3, Phone.AH, 70, 90));
         double[] times = {0, 0.101, 0.149, 0.252, 0.35, 0.45};
-        double[] ceiling = new double[90];
-        Timing timing = new HeardTiming(heard, times, script("the odd old bell, rang"), ceiling).timing(0.5);
+        Map<Integer, Double> fits = new LineFit(heard, new double[90], Tongue.OWN).words(heard, Set.of(3));
+        assertTrue(fits.get(1) < fits.get(3), "beside unscripted sound both, but an ear confirms one");
+        List<WordChoice> script = script("the odd old bell, rang");
+        Timing timing = new HeardTiming(heard, times, script, fits, Map.of(), Pins.none()).timing(0.5);
+        assertEquals(fits.get(3), timing.words().get(2).fit());
         assertEquals(
                 List.of("odd", TimedWord.UNSCRIPTED, "bell"),
                 timing.words().stream().map(TimedWord::text).toList());

@@ -10,6 +10,7 @@ import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 
 /** How well the words of a line fit, and which stretches of it are heard anew, on phones laid out by hand. */
@@ -42,7 +43,7 @@ class LineFitTest {
     }
 
     private static double fit(List<HeardPhone> word, boolean beside) {
-        return line(Tongue.OWN, List.of(word)).of(word, beside);
+        return line(Tongue.OWN, List.of(word)).of(word, beside, false);
     }
 
     /** Half and half: a long word 4.1 below, a short one only when further, 1.3 beside strange sound. */
@@ -54,6 +55,15 @@ class LineFitTest {
         assertEquals(0.5, fit(word(0, 10, 10, 1.16 + 2 * (4.1 - 1.16)), false), 1e-9);
         assertEquals(0.5, fit(word(0, 10, 40, 1.3), true), 1e-9);
         assertEquals(1 / (1 + Math.E), fit(word(0, 10, 40, 4.9), false), 1e-9);
+    }
+
+    /** Whose word an ear heard too is doubted no sooner than when it is 2.4 further below. */
+    @Test
+    void whatIsHeardTwiceIsBelievedSooner() {
+        List<HeardPhone> word = word(0, 10, 40, 6.5);
+        LineFit line = line(Tongue.OWN, List.of(word));
+        assertEquals(1 / (1 + Math.exp(3)), line.of(word, false, false), 1e-9);
+        assertEquals(0.5, line.of(word, false, true), 1e-9);
     }
 
     /** Words of so many frames, each so far below the best. */
@@ -68,7 +78,7 @@ class LineFitTest {
     @Test
     void halfOfWhatTheLineIsStrangeByIsForgiven() {
         List<List<HeardPhone>> five = words(3, 3, 3, 3, 4.1 + 0.7);
-        assertEquals(0.5, line(Tongue.OWN, five).of(five.getLast(), false), 1e-9, "1.4 above the usual 1.6");
+        assertEquals(0.5, line(Tongue.OWN, five).of(five.getLast(), false, false), 1e-9, "1.4 above the usual 1.6");
         assertEquals(4.1, line(Tongue.OWN, five).signs(five.getLast()).below(), 1e-9);
         assertEquals(0, line(Tongue.OWN, five).allowance(), "but it is asked all the same whether they were said");
         List<List<HeardPhone>> three = words(4.3, 9, 1);
@@ -110,11 +120,16 @@ class LineFitTest {
         assertEquals(
                 (5 - 16 * 6 / 24.0) / 4, line.signs(words.getLast()).squeezed(), 1e-9, "3 of 4 phones, and 3 of 20");
         assertEquals(Math.sqrt(25 / 40.0), line.signs(words.getFirst()).certainty(), 1e-9);
-        assertTrue(line.of(words.getFirst(), false) < line.of(words.getLast(), false), "in another language it counts");
+        assertTrue(
+                line.of(words.getFirst(), false, false) < line.of(words.getLast(), false, false),
+                "in another language it counts");
         LineFit own = line(Tongue.OWN, words);
         double below = 1.16 - Math.sqrt(25 / 40.0) * 1.16;
         assertEquals(
-                1 / (1 + Math.exp((below - 4.1) / 0.8)), own.of(words.getFirst(), false), 1e-9, "in the own one not");
+                1 / (1 + Math.exp((below - 4.1) / 0.8)),
+                own.of(words.getFirst(), false, false),
+                1e-9,
+                "in the own one not");
     }
 
     @Test
@@ -162,6 +177,30 @@ class LineFitTest {
                         heard.subList(4, 5),
                         heard.subList(5, 6)),
                 PhoneRuns.runs(heard));
+    }
+
+    /** A stretch begins and ends with words that were found, so that it is known where. */
+    @Test
+    void stretchesAroundWordsOfWhichSomeWereNotFound() {
+        List<HeardPhone> heard = new ArrayList<>();
+        for (int w = 0; w < 60; w++) {
+            if (w != 17 && w != 23 && w != 58) {
+                heard.add(phone(w, 10 * w, 10 * w + 10));
+            }
+        }
+        assertEquals(
+                List.of(new Doubtful(16, 24, 160, 250)),
+                Doubtful.around(new TreeSet<>(List.of(20)), 60, heard, 605),
+                "the third word on either side was not found, so the fourth is taken");
+        assertEquals(
+                List.of(new Doubtful(0, 3, 0, 40), new Doubtful(55, 59, 550, 605)),
+                Doubtful.around(new TreeSet<>(List.of(-1, 0, 58, 60)), 60, heard, 605),
+                "what lies outside the line has no word");
+        assertEquals(List.of(), Doubtful.around(new TreeSet<>(), 60, heard, 605));
+        Doubtful stretch = new Doubtful(16, 18, 160, 190);
+        List<HeardPhone> within = stretch.within(heard);
+        assertEquals(List.of(phone(0, 0, 10), phone(2, 20, 30)), within);
+        assertEquals(heard, stretch.replaced(heard, within));
     }
 
     private static HeardPhone phone(int word, int from, int to) {

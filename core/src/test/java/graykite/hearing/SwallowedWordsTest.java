@@ -140,7 +140,7 @@ class SwallowedWordsTest {
 
             @Override
             public boolean cancelled() {
-                return reached > 0.84 && reached < 0.95;
+                return reached > 0.626 && reached < 0.7;
             }
         };
         assertThrows(CancellationException.class, () -> reader.read(sound, Script.of(SAID.getFirst()), impatient));

@@ -18,6 +18,7 @@ import graykite.text.Script;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.SplittableRandom;
 import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -104,7 +105,9 @@ class TrainedEarTest {
     void wordsThatDoNotFitTheSoundAreNotBelieved() {
         Timing alone = reader.listen(sound, Progress.none());
         String others = "Sugar prices fell again because nobody bought chocolate cake during winter months";
-        assertEquals(alone, reader.with(Ear.hears(others)).listen(sound, Progress.none()));
+        Ear ear = Ear.hears(others);
+        assertEquals(alone, reader.with(ear).listen(sound, Progress.none()));
+        assertEquals(1, ear.askedForWords, "It is not asked whether it heard right.");
         assertEquals(alone, reader.with(TrainedEar.none()).listen(sound, Progress.none()));
     }
 
@@ -137,6 +140,20 @@ class TrainedEarTest {
         assertEquals(3, ear.askedForPhones);
     }
 
+    /** Who wrote the words is no witness of them: doubts of a draft stay, and its phones are still heard. */
+    @Test
+    void aDraftIsDoubtedWithoutAskingWhoDraftedIt() {
+        Script wrong = Script.of(script.text() + " Sugar prices fell again");
+        Ear ear = Ear.hears(wrong.text());
+        Timing drafted = reader.with(ear).ofDrafts().read(sound, wrong, Progress.none());
+        assertEquals(0, ear.askedForWords);
+        assertEquals(reader.read(sound, wrong, Progress.none()), drafted);
+        reader.with(ear).read(sound, wrong, Progress.none());
+        assertEquals(1, ear.askedForWords, "The script of a person is held against it.");
+        Ear phones = new Ear(Optional.empty(), Optional.of(sure(0)));
+        assertEquals(phones.phones, phones.withoutWords().phones(sound, Progress.none()));
+    }
+
     /** In another language a word that was not said is told from one that was by what the ear hears of both. */
     @Test
     void anotherLanguageIsReadWithWhatTheEarHears() {
@@ -150,6 +167,41 @@ class TrainedEarTest {
                 trained.missing().size() >= own.missing().size(),
                 trained.missing().size() + " missing, without the ear "
                         + own.missing().size());
+    }
+
+    /** Our own voice under noise as loud as it: words lie where the ear has them too, and which were said is told without it. */
+    @Test
+    void throughNoiseWordsArePlacedByWhatTheEarHears() {
+        Sound murky = noisy(sound);
+        Ear knows = new Ear(Optional.empty(), Optional.of(sure(0)));
+        Timing alone = reader.read(murky, script, Progress.none());
+        Timing helped = reader.with(knows).read(murky, script, Progress.none());
+        assertEquals(1, knows.askedForPhones);
+        double before = ReadingError.between(alone, truth).within(0.05);
+        double after = ReadingError.between(helped, truth).within(0.05);
+        assertTrue(after > before + 0.03, after + " within 50 ms, alone " + before);
+        assertEquals(alone.text(), helped.text());
+        assertEquals(fits(alone), fits(helped));
+    }
+
+    private static List<String> fits(Timing timing) {
+        return timing.words().stream()
+                .map(w -> w.text() + " " + w.source() + " " + w.fit())
+                .toList();
+    }
+
+    /** The same with white noise whose power is the voice's. */
+    private static Sound noisy(Sound voice) {
+        SplittableRandom random = new SplittableRandom(3);
+        float[] samples = voice.mixedAt(Features.RATE).mixed().clone();
+        double power = 0;
+        for (float sample : samples) {
+            power += sample * sample / samples.length;
+        }
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] += (float) (Math.sqrt(power) * random.nextGaussian());
+        }
+        return Sound.mono(samples, Features.RATE);
     }
 
     @Test

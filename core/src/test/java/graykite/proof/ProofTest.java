@@ -18,13 +18,16 @@ import graykite.project.Member;
 import graykite.project.Project;
 import graykite.project.SoundFile;
 import graykite.proof.checks.Checks;
+import graykite.reading.TimedWord;
 import graykite.reading.Timing;
+import graykite.reading.WordSource;
 import graykite.rig.Character;
 import graykite.sound.Sound;
 import graykite.workbench.Figures;
 import graykite.workbench.Proofs;
 import graykite.workbench.Workbench;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -101,6 +104,32 @@ class ProofTest {
                 proofs.mending(faulty, "line", "jump", Optional.empty(), Progress.none())
                         .size());
         assertEquals(List.of(), proofs.mending(faulty, "line", "pop", Optional.empty(), Progress.none()));
+    }
+
+    /** Of what is said beside the script the text is offered where it is known; it is left out in any case on demand. */
+    @Test
+    void whatIsSaidBesideTheScriptIsWrittenOrLeftOut() {
+        Project project = project();
+        Line line = project.line("line").orElseThrow();
+        String script = WORDS.text();
+        for (String heard : List.of("horn", TimedWord.UNSCRIPTED)) {
+            List<TimedWord> words = new ArrayList<>(WORDS.words());
+            TimedWord spoken = words.get(1);
+            words.set(1, new TimedWord(heard, "", spoken.phones(), WordSource.SOUND, 0));
+            Project beside = project.with(line.withTiming(WORDS.withWords(words)));
+            ProofNote note = of(beside).open().stream()
+                    .filter(n -> n.rule().id().equals("word-unscripted"))
+                    .findFirst()
+                    .orElseThrow();
+            boolean known = heard.equals("horn");
+            assertEquals(known, note.says().contains("horn"), note.says());
+            assertEquals(
+                    known ? List.of("Write it into the script", "Leave it out") : List.of("Leave it out"),
+                    note.fixes().stream().map(Fix::title).toList());
+            Line mended = note.fixes().getFirst().on(beside).line("line").orElseThrow();
+            assertEquals(script.replace(" " + spoken.text() + spoken.mark(), known ? " horn" : ""), mended.script());
+            assertFalse(checks(of(project.with(mended))).contains("word-unscripted"));
+        }
     }
 
     /** What is meant so stays silent when the words are found at other times, and speaks again when it is taken back. */

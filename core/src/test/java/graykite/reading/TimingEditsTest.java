@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.text.Phone;
 import graykite.text.Pronunciation;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -46,6 +47,35 @@ class TimingEditsTest {
         assertTrue(split.words().get(1).phones().stream().allMatch(TimedPhone::pinned));
         assertFalse(split.words().get(0).phones().getFirst().pinned());
         assertThrows(IllegalArgumentException.class, () -> TimingEdits.splitWord(line, 1, 0, "", "bell"));
+    }
+
+    /** What was heard by name takes the place of what was missed right there; words that were missed elsewhere stay. */
+    @Test
+    void whatWasHeardIsWritten() {
+        TimedWord horn = new TimedWord(
+                "horn",
+                "",
+                word("horn", 1, 1.2, Phone.HH, Phone.AO, Phone.R, Phone.N).phones(),
+                WordSource.SOUND,
+                0);
+        List<TimedWord> words = new ArrayList<>(line.words());
+        words.add(2, horn);
+        Timing heard = new Timing(
+                words,
+                List.of(
+                        new MissingWord("the", "", 1),
+                        new MissingWord("whistle", ",", 3),
+                        new MissingWord("twice", "", 4)),
+                2);
+        Timing written = TimingEdits.write(heard, 2);
+        assertEquals("fog the bell horn rang twice", written.text());
+        assertEquals(WordSource.DICTIONARY, written.words().get(2).source());
+        assertEquals(horn.phones(), written.words().get(2).phones());
+        assertEquals(
+                List.of(), Doubt.of(written).stream().filter(d -> d.word() == 2).toList());
+        assertEquals(written, TimingEdits.write(written, 2), "it is in the script already");
+        words.set(2, new TimedWord(TimedWord.UNSCRIPTED, "", horn.phones(), WordSource.SOUND, 0));
+        assertThrows(IllegalArgumentException.class, () -> TimingEdits.write(line.withWords(words), 2));
     }
 
     @Test

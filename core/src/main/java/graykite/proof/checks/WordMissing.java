@@ -21,12 +21,9 @@ record WordMissing(Rule rule) implements Check {
             boolean last = word.before() >= timing.words().size();
             double time =
                     last ? timing.duration() : timing.words().get(word.before()).start();
-            List<MissingWord> others =
-                    timing.missing().stream().filter(m -> m != word).toList();
             Fix out = Fix.of(
                     "Take it out of the script",
-                    new ReadingEdit.SetReading(
-                            shot.line().id(), new Timing(timing.words(), others, timing.duration()), true));
+                    new ReadingEdit.SetReading(shot.line().id(), timing.without(word), true));
             notes.add(shot.note(
                     rule,
                     time,

@@ -20,15 +20,19 @@ record WordUnscripted(Rule rule) implements Check {
         for (int w = 0; w < words.size(); w++) {
             TimedWord word = words.get(w);
             if (word.source() == WordSource.SOUND) {
-                Fix out = Fix.of(
-                        "Leave it out", new ReadingEdit.DeleteWord(shot.line().id(), w));
+                String line = shot.line().id();
+                Fix out = Fix.of("Leave it out", new ReadingEdit.DeleteWord(line, w));
+                Fix in = Fix.of("Write it into the script", new ReadingEdit.WriteWord(line, w));
                 notes.add(shot.note(
                         rule,
                         word.start(),
                         word.end(),
-                        List.of(out),
-                        "Something is said here for %.2f s that the script does not hold.",
-                        word.end() - word.start()));
+                        word.isKnown() ? List.of(in, out) : List.of(out),
+                        word.isKnown()
+                                ? "\u201c%2$s\u201d is said here, and the script does not hold it."
+                                : "Something is said here for %1$.2f s that the script does not hold.",
+                        word.end() - word.start(),
+                        word.text()));
             }
         }
         return notes;
