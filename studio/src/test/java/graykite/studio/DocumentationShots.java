@@ -223,7 +223,7 @@ final class DocumentationShots {
                             0,
                             l -> new LineEdit.SetScript(
                                     l,
-                                    "Pim, the thick fog bell wrang before we moved the buoy."
+                                    "Pim, the thick fog bell wrang before we moved the barge."
                                             + " Who put my map up by the brazier lamp?",
                                     false));
                     window.readingDesk().openTab("Look at");

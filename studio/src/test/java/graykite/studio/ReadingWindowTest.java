@@ -212,6 +212,44 @@ class ReadingWindowTest extends RealWindow {
         assertEquals(last, timing().words().getLast());
     }
 
+    /** What is said instead of a word of the script is heard by name, and one press puts it there. */
+    @Test
+    void whatIsHeardIsWrittenIntoTheScript() throws Exception {
+        String said = "The yellow lantern swings above the kitchen door, and nobody knows why.";
+        String wrong = said.replace("kitchen", "garden");
+        bring(said, wrong);
+        run(() -> {
+            window.knot().set(Knot.READING);
+            workspace.selection().set(Selection.NONE);
+            workspace.words().nextDoubt();
+        });
+        assertEquals(
+                "kitchen", onFx(() -> workspace.words().word().orElseThrow().text()));
+        assertEquals(wrong, onFx(() -> workspace.line().orElseThrow().script()));
+        press("#word-good-as-it-is");
+        assertEquals(said, onFx(() -> workspace.line().orElseThrow().script()));
+        assertEquals(List.of(), onFx(() -> workspace.words().doubts()));
+        run(workspace::undo);
+        assertEquals(wrong, onFx(() -> workspace.line().orElseThrow().script()));
+        // The list does the same, and takes words out that were not said.
+        run(() -> window.readingDesk().openTab("Look at"));
+        assertEquals(List.of("Write in", "Take out"), doubtActions());
+        robot.clickOn("Write in");
+        assertEquals(said, onFx(() -> workspace.line().orElseThrow().script()));
+        run(workspace::undo);
+        robot.clickOn("Take out");
+        assertEquals(
+                said.replace("kitchen ", ""),
+                onFx(() -> workspace.line().orElseThrow().script()));
+        assertEquals(List.of("Write in"), doubtActions());
+    }
+
+    private List<String> doubtActions() {
+        return robot.lookup(".doubt-action").queryAllAs(Button.class).stream()
+                .map(Button::getText)
+                .toList();
+    }
+
     @Test
     void wordsAndSoundsAreChangedByHand() throws Exception {
         bring("The fog bell rang.", "The fog bell rang.");

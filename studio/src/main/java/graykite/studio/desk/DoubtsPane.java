@@ -6,6 +6,7 @@ import graykite.studio.model.WordEdits;
 import graykite.studio.model.Workspace;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -18,6 +19,9 @@ import javafx.scene.layout.VBox;
 /** What of a reading a person should look at, one row each, and the way to the next. */
 final class DoubtsPane extends VBox {
     private static final int MOST = 60;
+
+    /** Pixels, with an action or without. */
+    private static final double ROW = 38;
 
     private final Workspace workspace;
     private final WordEdits words;
@@ -74,11 +78,44 @@ final class DoubtsPane extends VBox {
             opened.run();
         });
         Label why = Parts.quiet(doubt.reason().title() + figure(doubt));
+        why.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(why, Priority.ALWAYS);
         HBox row = new HBox(8, word, why);
         row.setAlignment(Pos.CENTER_LEFT);
+        row.setMinHeight(ROW);
         row.getStyleClass().add("list-row");
+        action(doubt).ifPresent(row.getChildren()::add);
         return row;
+    }
+
+    /** What puts the script right in one press, where that is known. */
+    private Optional<Button> action(Doubt doubt) {
+        return switch (doubt.reason()) {
+            case MISSING ->
+                Optional.of(action(
+                        "Take out",
+                        "Takes \"%s\" out of the script".formatted(doubt.text()),
+                        () -> words.takeOut(doubt)));
+            case UNSCRIPTED ->
+                words.isKnown(doubt)
+                        ? Optional.of(action(
+                                "Write in",
+                                "Writes \"%s\" into the script, in the place of words that were missed there"
+                                        .formatted(doubt.text()),
+                                () -> words.write(doubt)))
+                        : Optional.empty();
+            case WEAK, UNKNOWN -> Optional.empty();
+        };
+    }
+
+    private static Button action(String name, String tip, Runnable action) {
+        Button button = new Button(name);
+        button.getStyleClass().add("doubt-action");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setTooltip(new Tooltip(tip));
+        button.setAccessibleText(tip);
+        button.setOnAction(e -> action.run());
+        return button;
     }
 
     private static String figure(Doubt doubt) {

@@ -87,7 +87,8 @@ final class WordCard extends VBox implements AutoCloseable {
                                 button("Add a word after", "Puts a new word behind this one", this::insert),
                                 button(
                                         "Good as it is",
-                                        "Pins the word and takes it off the list of doubts",
+                                        "Takes the word off the list of doubts: pins it, or writes it into the script where it was"
+                                                + " heard and is not in it",
                                         words::accept)),
                         Parts.heading("How it is said"),
                         ways,
@@ -159,7 +160,10 @@ final class WordCard extends VBox implements AutoCloseable {
                         ? "said in the project's own way"
                         : "from the dictionary";
             case LETTERS -> "not in the dictionary: guessed from its letters";
-            case SOUND -> "not in the script: read by its sound. Type what is said";
+            case SOUND ->
+                word.isKnown()
+                        ? "heard, but not in the script"
+                        : "not in the script: read by its sound. Type what is said";
         };
         return String.format(
                 Locale.ROOT,
@@ -173,9 +177,8 @@ final class WordCard extends VBox implements AutoCloseable {
     }
 
     private void showWays(TimedWord word) {
-        List<Pronunciation> listed = typedWays.isBlank()
-                ? (word.source() == WordSource.SOUND ? List.of() : words.ways(word.text()))
-                : words.respelt(typedWays);
+        List<Pronunciation> listed =
+                typedWays.isBlank() ? (word.isKnown() ? words.ways(word.text()) : List.of()) : words.respelt(typedWays);
         ways.getChildren().clear();
         String now = word.phones().stream().map(p -> p.phone().name()).collect(Collectors.joining(" "));
         for (Pronunciation way : listed) {

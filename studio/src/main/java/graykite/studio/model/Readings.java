@@ -10,7 +10,6 @@ import graykite.project.Line;
 import graykite.project.Project;
 import graykite.project.SoundFile;
 import graykite.reading.Doubt;
-import graykite.reading.TimedWord;
 import graykite.reading.Timing;
 import graykite.text.Language;
 import graykite.workbench.LineReader;
@@ -132,9 +131,8 @@ public final class Readings {
         }
         Project project = workspace.project();
         Line line = project.line(before.get().id()).orElseThrow();
-        Optional<Timing> earlier = before.get()
-                .timing()
-                .filter(t -> t.words().stream().anyMatch(w -> !w.text().equals(TimedWord.UNSCRIPTED)));
+        Optional<Timing> earlier =
+                before.get().timing().filter(t -> !t.scripted().isEmpty());
         if (earlier.isPresent()) {
             start("Finding the words in", line, false, p -> reader.carry(project, line, earlier.get(), p));
         } else if (!line.script().isBlank()) {

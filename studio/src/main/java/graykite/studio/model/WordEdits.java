@@ -9,6 +9,7 @@ import graykite.reading.Doubt;
 import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
 import graykite.reading.Timing;
+import graykite.reading.WordSource;
 import graykite.text.Phone;
 import graykite.text.Pronouncer;
 import graykite.text.Pronunciation;
@@ -275,8 +276,40 @@ public final class WordEdits {
         workspace.jobs().say("\"" + doubt.text() + "\": " + doubt.reason().title() + ".");
     }
 
-    /** Accepts a doubtful word as it is: it is pinned and not doubted any more. */
+    /** True when it is about something that was heard beside the script and whose text is known. */
+    public boolean isKnown(Doubt doubt) {
+        return doubt.reason() == Doubt.Reason.UNSCRIPTED
+                && words().get(doubt.word()).isKnown();
+    }
+
+    /** Writes what was heard beside the script into it. */
+    public void write(Doubt heard) {
+        write(heard.word());
+    }
+
+    private void write(int word) {
+        edit(l -> new ReadingEdit.WriteWord(l, word));
+    }
+
+    /** Takes a word that was not found out of the script. */
+    public void takeOut(Doubt missing) {
+        timing().ifPresent(t -> t.missing().stream()
+                .filter(m -> m.before() == missing.word() && m.text().equals(missing.text()))
+                .findFirst()
+                .ifPresent(m -> edit(l -> new ReadingEdit.SetReading(l, t.without(m), true))));
+    }
+
+    /** Accepts a doubtful word as it is, and it is not doubted any more: it is pinned, or written into the script where it was heard beside it. */
     public void accept() {
-        word().ifPresent(w -> edit(l -> new ReadingEdit.Pin(l, chosen().word(), -1, true)));
+        word().ifPresent(w -> {
+            int word = chosen().word();
+            if (w.source() != WordSource.SOUND) {
+                edit(l -> new ReadingEdit.Pin(l, word, -1, true));
+            } else if (w.isKnown()) {
+                write(word);
+            } else {
+                workspace.jobs().say("The script does not have what is said here. Type it, or delete it.");
+            }
+        });
     }
 }
