@@ -14,7 +14,7 @@ final class Assembly {
     /** Vertices of all triangles, three each, counted over all surfaces. */
     final int[] corners;
 
-    final Material[] materials;
+    final Finish[] finishes;
     /** A texture for each surface, null without one, and which surfaces have holes in it. */
     final Texture[] textures;
 
@@ -24,6 +24,7 @@ final class Assembly {
     final float[][] uv;
     final short[] surfaceOf;
     final short[] surfaceOfVertex;
+    private final Material[] materials;
     private final int[][] triangles;
 
     Assembly(List<Surface> surfaces) {
@@ -34,6 +35,7 @@ final class Assembly {
         corners = new int[3 * triangleCount];
         triangles = new int[surfaces.size()][];
         materials = new Material[surfaces.size()];
+        finishes = new Finish[surfaces.size()];
         textures = new Texture[surfaces.size()];
         holes = new boolean[surfaces.size()];
         litAtVertices = new boolean[surfaces.size()];
@@ -46,10 +48,9 @@ final class Assembly {
         for (int s = 0; s < surfaces.size(); s++) {
             Surface surface = surfaces.get(s);
             materials[s] = surface.material();
+            finishes[s] = Finish.of(materials[s]);
             firstVertex[s] = vertex;
-            litAtVertices[s] = surface.texture().isEmpty()
-                    && !surface.material().polished()
-                    && !surface.material().painted();
+            litAtVertices[s] = surface.texture().isEmpty() && finishes[s].litAtVertices();
             uv[s] = surface.uv();
             if (surface.texture().isPresent()) {
                 textures[s] = surface.texture().get();

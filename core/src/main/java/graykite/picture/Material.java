@@ -29,24 +29,4 @@ public record Material(
         requireThat(gloss >= 0 && gloss <= 1, "Gloss lies between 0 and 1.");
         requireThat(softness >= 0 && softness <= 1 && warmth >= 0 && warmth <= 1, "Softness and warmth are shares.");
     }
-
-    /** Width of the highlight as the exponent of a Gaussian. */
-    float sharpness() {
-        return 2 / (roughness * roughness * roughness * roughness + 0.0004f);
-    }
-
-    /** Height of the highlight: the narrower, the brighter. */
-    float highlight() {
-        return gloss * (0.25f + 0.10f * (float) Math.sqrt(sharpness()));
-    }
-
-    /** Share of the light that scatters into a cast shadow: in wax and enamel, whose softness is above two thirds. */
-    float translucence() {
-        return Math.max(0, 2 * (softness - 0.65f));
-    }
-
-    /** True when highlights are so sharp that every pixel must be lit by itself. */
-    boolean polished() {
-        return gloss > 0.3f && roughness < 0.4f;
-    }
 }

@@ -200,12 +200,12 @@ final class Projection {
         return assembly.uv[s][2 * (vertex - assembly.firstVertex[s]) + which];
     }
 
-    Material materialOf(int triangle) {
-        return assembly.materials[assembly.surfaceOf[triangle]];
+    Finish finishOf(int triangle) {
+        return assembly.finishes[assembly.surfaceOf[triangle]];
     }
 
-    Material materialOfVertex(int vertex) {
-        return assembly.materials[assembly.surfaceOfVertex[vertex]];
+    Finish finishOfVertex(int vertex) {
+        return assembly.finishes[assembly.surfaceOfVertex[vertex]];
     }
 
     int vertexCount() {

@@ -66,12 +66,12 @@ final class Shader {
         u = u < 0 ? 0 : u > 1 ? 1 : u;
         v = v < 0 ? 0 : v > 1 - u ? 1 - u : v;
         float w = 1 - u - v;
-        Material m = scene.materialOf(triangle);
-        light(triangle, m, u, v, w, a, b, c, out);
+        Finish finish = scene.finishOf(triangle);
+        light(finish, u, v, w, a, b, c, out);
         if (scene.textured(triangle)) {
             lay(triangle, u, v, w, out);
         }
-        if (m.painted()) {
+        if (finish.painted()) {
             for (int i = 0; i < 3; i++) {
                 out[i] = Tone.beforeShoulder(out[i]);
             }
@@ -96,9 +96,9 @@ final class Shader {
         out[2] *= blue;
     }
 
-    private void light(int triangle, Material m, float u, float v, float w, int a, int b, int c, float[] out) {
+    private void light(Finish finish, float u, float v, float w, int a, int b, int c, float[] out) {
         float[] d = scene.vertices;
-        if (!m.polished()) {
+        if (!finish.polished()) {
             // The camera is so far away that shares on the screen serve as shares in space.
             out[0] = u * d[a] + v * d[b] + w * d[c];
             out[1] = u * d[a + 1] + v * d[b + 1] + w * d[c + 1];
@@ -106,7 +106,7 @@ final class Shader {
             return;
         }
         float specular = light(
-                m,
+                finish,
                 u * d[a + Projection.PLACE] + v * d[b + Projection.PLACE] + w * d[c + Projection.PLACE],
                 u * d[a + Projection.PLACE + 1] + v * d[b + Projection.PLACE + 1] + w * d[c + Projection.PLACE + 1],
                 u * d[a + Projection.PLACE + 2] + v * d[b + Projection.PLACE + 2] + w * d[c + Projection.PLACE + 2],
@@ -128,17 +128,17 @@ final class Shader {
             if (!scene.isSeen(vertex)) {
                 continue;
             }
-            Material m = scene.materialOfVertex(vertex);
+            Finish finish = scene.finishOfVertex(vertex);
             int at = vertex * Projection.STRIDE;
-            if (m.painted()) {
+            if (finish.painted()) {
                 System.arraycopy(d, at + Projection.COLOUR, d, at + Projection.LIT, 3);
                 continue;
             }
-            if (m.polished()) {
+            if (finish.polished()) {
                 continue;
             }
             float specular = light(
-                    m,
+                    finish,
                     d[at + Projection.PLACE],
                     d[at + Projection.PLACE + 1],
                     d[at + Projection.PLACE + 2],
@@ -153,17 +153,17 @@ final class Shader {
     }
 
     /** Fills the light that falls on the point; returns the highlight. */
-    private float light(Material m, float px, float py, float pz, float rawX, float rawY, float rawZ, float[] out) {
+    private float light(Finish finish, float px, float py, float pz, float rawX, float rawY, float rawZ, float[] out) {
         float length = 1 / (float) Math.sqrt(rawX * rawX + rawY * rawY + rawZ * rawZ + 1e-12f);
         float nx = rawX * length;
         float ny = rawY * length;
         float nz = rawZ * length;
-        float soft = m.softness() * 0.45f;
+        float soft = finish.wrap();
         float keyDot = nx * key[0] + ny * key[1] + nz * key[2];
         float lit = keyDot > -soft ? shadows.lit(px + nx * 2.5f, py + ny * 2.5f, pz + nz * 2.5f) : 0;
-        lit += (1 - lit) * m.translucence();
+        lit += (1 - lit) * finish.translucence();
         float keyLight = wrap(keyDot, soft) * lit;
-        float keyRed = wrap(keyDot, Math.min(0.9f, soft + 0.25f * m.warmth())) * (lit + (1 - lit) * 0.10f * m.warmth());
+        float keyRed = wrap(keyDot, finish.redWrap()) * (lit + (1 - lit) * 0.10f * finish.warmth());
         float fillLight = wrap(nx * fill[0] + ny * fill[1] + nz * fill[2], 0.3f);
         float rimDot = Math.max(0, nx * rim[0] + ny * rim[1] + nz * rim[2]);
         float facing = Math.max(0, nx * vx + ny * vy + nz * vz);
@@ -179,16 +179,16 @@ final class Shader {
                     + (mood.sky[i] - mood.ground[i]) * up;
         }
         // What comes out of skin in the shade has gone through blood.
-        float blood = BLOOD * m.warmth() * Math.max(0, 1 - keyLight);
+        float blood = BLOOD * finish.warmth() * Math.max(0, 1 - keyLight);
         out[0] *= 1 + blood;
         out[1] *= 1 - 0.4f * blood;
         out[2] *= 1 - 0.2f * blood;
-        if (m.gloss() == 0) {
+        if (finish.highlight() == 0) {
             return 0;
         }
 
-        float sharp = m.sharpness();
-        float strength = m.highlight() * (0.35f + 0.65f * edge * edge * edge);
+        float sharp = finish.sharpness();
+        float strength = finish.highlight() * (0.35f + 0.65f * edge * edge * edge);
         return strength
                 * (1.3f * lit * highlight(keyHalf, sharp, nx, ny, nz)
                         + 0.25f * highlight(fillHalf, sharp, nx, ny, nz)
