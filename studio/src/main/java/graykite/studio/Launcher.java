@@ -18,7 +18,7 @@ public final class Launcher {
 
     public static void main(String[] arguments) {
         JAVAFX.setLevel(Level.SEVERE);
-        Preparations prepared = Preparations.begin();
+        Preparations prepared = Preparations.begin(List.of(arguments));
         Settings settings = new Settings(Settings.standardFolder());
         InterfaceSize.ask(settings, System.getProperties());
         Platform.startup(() -> {

@@ -36,20 +36,18 @@ public final class StudioApp {
      */
     static StudioWindow start(Stage stage, List<String> arguments, Settings settings, Preparations prepared) {
         StudioWindow window =
-                open(stage, settings, prepared.out().join(), prepared.figures(), new NativeFilePicker(stage));
+                open(stage, settings, prepared.out().join(), prepared.workbench(), new NativeFilePicker(stage));
         stage.setOnHidden(e -> window.close());
-        boolean demo = arguments.contains("--demo");
-        boolean file = !arguments.isEmpty() && !arguments.getFirst().startsWith("--");
-        if (!demo && !file) {
+        if (prepared.project().isEmpty()) {
             window.greet();
-        }
-        if (demo) {
-            window.openDemo();
-        } else if (file) {
-            window.openProject(Path.of(arguments.getFirst()));
+        } else {
+            Preparations.file(arguments)
+                    .ifPresentOrElse(
+                            path -> window.openProject(path, prepared.opened()),
+                            () -> window.openDemo(prepared.opened()));
         }
         if (arguments.contains("--timing")) {
-            new WindowTiming(window).begin();
+            new WindowTiming(window).begin(arguments);
         }
         if (arguments.contains("--rehearse")) {
             rehearse(stage, window);
@@ -69,15 +67,15 @@ public final class StudioApp {
 
     /** Builds the whole window on a stage; what tests and documentation use as well. */
     public static StudioWindow open(Stage stage, Path settingsFolder, AudioOut out, FilePicker picker) {
-        return open(stage, new Settings(settingsFolder), out, Preparations.cast(), picker);
+        Workbench workbench = new Workbench(SoundReader::read, Preparations.cast());
+        return open(stage, new Settings(settingsFolder), out, workbench, picker);
     }
 
     private static StudioWindow open(
-            Stage stage, Settings settings, AudioOut out, graykite.workbench.Figures figures, FilePicker picker) {
+            Stage stage, Settings settings, AudioOut out, Workbench workbench, FilePicker picker) {
         loadFonts();
         Jobs jobs = new Jobs();
-        Workbench workbench = new Workbench(SoundReader::read, figures);
-        Workspace workspace = new Workspace(jobs, settings, new Figures(figures), workbench);
+        Workspace workspace = new Workspace(jobs, settings, new Figures(workbench.figures()), workbench);
         StudioWindow window = new StudioWindow(stage, workspace, new Player(out), picker);
         Scene scene = new Scene(window.root(), 1280, 800);
         setTheme(scene, settings.flag("dusk"));

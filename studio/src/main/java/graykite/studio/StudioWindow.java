@@ -1,6 +1,7 @@
 package graykite.studio;
 
 import graykite.base.Aside;
+import graykite.format.ProjectFiles;
 import graykite.project.Project;
 import graykite.studio.desk.ActingDesk;
 import graykite.studio.desk.CastDesk;
@@ -9,6 +10,7 @@ import graykite.studio.desk.MouthDesk;
 import graykite.studio.desk.ReadingDesk;
 import graykite.studio.live.FaceKeys;
 import graykite.studio.live.LivePass;
+import graykite.studio.model.Documents;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.Knot;
 import graykite.studio.model.Palette;
@@ -31,6 +33,7 @@ import graykite.studio.view.TransportBar;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.layout.BorderPane;
@@ -255,11 +258,21 @@ public final class StudioWindow {
     }
 
     public void openDemo() {
-        files.unlessUnsaved(() -> workspace.documents().openDemo(this::hideStart));
+        openDemo(Documents::demo);
+    }
+
+    /** @param demo what it holds, which may take a moment */
+    void openDemo(Supplier<Project> demo) {
+        files.unlessUnsaved(() -> workspace.documents().openDemo(demo, this::hideStart));
     }
 
     public void openProject(Path path) {
-        files.unlessUnsaved(() -> workspace.documents().open(path, this::hideStart));
+        openProject(path, () -> ProjectFiles.open(path));
+    }
+
+    /** @param held what the file holds, which may take a moment */
+    void openProject(Path path, Supplier<Project> held) {
+        files.unlessUnsaved(() -> workspace.documents().open(path, held, this::hideStart));
     }
 
     /** Stops everything; the last state of unsaved work stays on disk only when the program did not end by itself. */

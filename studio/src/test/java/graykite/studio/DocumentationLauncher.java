@@ -18,7 +18,7 @@ public final class DocumentationLauncher {
      *     pictures, all without any */
     public static void main(String[] arguments) {
         JAVAFX.setLevel(Level.SEVERE);
-        Preparations prepared = Preparations.begin();
+        Preparations prepared = Preparations.begin(List.of());
         Platform.startup(() -> {
             Stage stage = new Stage();
             StudioWindow window = StudioApp.start(stage, List.of(), new Settings(Settings.standardFolder()), prepared);

@@ -1,5 +1,6 @@
 package graykite.studio;
 
+import graykite.studio.model.Documents;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.Knot;
 import graykite.studio.model.UserAction;
@@ -129,7 +130,7 @@ public final class RobotRun {
                 report(minute);
                 if (minute % CHAPTER == 0) {
                     CompletableFuture<Void> opened = new CompletableFuture<>();
-                    onFx(() -> window.workspace().documents().openDemo(() -> opened.complete(null)));
+                    onFx(() -> window.workspace().documents().openDemo(Documents::demo, () -> opened.complete(null)));
                     opened.get(2, TimeUnit.MINUTES);
                     settle();
                     System.out.print("anew ");

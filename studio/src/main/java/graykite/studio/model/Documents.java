@@ -1,6 +1,5 @@
 package graykite.studio.model;
 
-import graykite.base.Progress;
 import graykite.format.ProjectFiles;
 import graykite.picture.Camera;
 import graykite.picture.Png;
@@ -13,6 +12,7 @@ import graykite.rig.Pose;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** Opens and saves projects, away from the JavaFX thread. */
 public final class Documents {
@@ -22,13 +22,14 @@ public final class Documents {
         this.workspace = workspace;
     }
 
-    public void open(Path path, Runnable opened) {
+    /** @param held what the file holds; asked away from the JavaFX thread */
+    public void open(Path path, Supplier<Project> held, Runnable opened) {
         workspace
                 .jobs()
                 .start(
                         Jobs.Lane.FILES,
                         "Opening " + path.getFileName(),
-                        progress -> ProjectFiles.open(path),
+                        progress -> held.get(),
                         project -> {
                             workspace.jobs().say("Opened " + path.getFileName() + ".");
                             workspace.replaceProject(project, Optional.of(path));
@@ -79,16 +80,17 @@ public final class Documents {
                         () -> {});
     }
 
-    /** Reads the demo that ships with Gray Kite. */
-    public void openDemo(Runnable opened) {
-        workspace.jobs().start("Opening the demo", Documents::demo, project -> {
+    /** @param demo what it holds; asked away from the JavaFX thread */
+    public void openDemo(Supplier<Project> demo, Runnable opened) {
+        workspace.jobs().start("Opening the demo", progress -> demo.get(), project -> {
             workspace.replaceProject(project, Optional.empty());
             workspace.jobs().say("The demo: six lines from the night ferry. Press Space to play.");
             opened.run();
         });
     }
 
-    private static Project demo(Progress progress) {
+    /** Reads the demo that ships with Gray Kite. */
+    public static Project demo() {
         try (var in = Documents.class.getResourceAsStream("/graykite/demo/demo.kite")) {
             if (in == null) {
                 throw new IllegalStateException("The demo project is missing.");

@@ -296,7 +296,10 @@ public final class Workspace extends OpenProject {
 
     @Override
     void begin(Project project) {
-        workbench.forgetAll();
+        // While nothing was open the workbench may have begun with what is.
+        if (!project().lines().isEmpty()) {
+            workbench.forgetAll();
+        }
         proof.forgetAll();
         selection.set(Selection.NONE);
         sceneId.set("");
