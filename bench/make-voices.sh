@@ -8,7 +8,8 @@
 #   bench/make-voices.sh languages  bench/languages/*.txt by espeak-ng into bench/target/languages, for "./kite bench languages"
 #   bench/make-voices.sh common-words  frequent words of eight languages with their sounds by espeak-ng into bench/target/languages, for
 #                                   "./kite bench common-words"
-#   bench/make-voices.sh words      words that people recorded one by one into bench/target/words, for "./kite bench joined"
+#   bench/make-voices.sh words      words that people recorded one by one, in seven languages, into bench/target/words and
+#                                   bench/target/single-words, for "./kite bench joined" and "shut-mouths"
 #   bench/make-voices.sh people     phrases that people recorded, in three languages, into bench/target/people, for "./kite bench people"
 #   bench/make-voices.sh announcements  sentences and words that people recorded for telephones, in four languages, into
 #                                   bench/target/announcements, for "./kite bench people", "joined" and "doubts"
@@ -106,14 +107,25 @@ common_words() {
   echo "common words of eight languages in bench/target/languages"
 }
 
+# Words that people recorded one by one for a game for children, by another speaker in each language (Debian's ktuberling-data, GPL 2+;
+# nothing is trained on them). The English files are named after what is said; the others' words are in single-words/*.tsv, German ones
+# that might be called otherwise left out. The French speaker says articles that nothing tells, so French is left out.
 words() {
-  local folder
+  local folder language sound name text
   folder=$(mktemp -d)
   (cd "$folder" && apt-get download ktuberling-data && dpkg-deb -x ktuberling-data_*.deb .)
   mkdir -p target/words
   cp "$folder"/usr/share/ktuberling/sounds/en/*.ogg target/words/
+  for language in de es it nl pt sv; do
+    mkdir -p "target/single-words/$language"
+    while IFS=$'\t' read -r name text; do
+      sound=$(echo "$folder/usr/share/ktuberling/sounds/$language/$name".*)
+      cp "$sound" "target/single-words/$language/"
+      printf '%s\n' "$text" > "target/single-words/$language/$name.txt"
+    done < "single-words/$language.tsv"
+  done
   rm -r "$folder"
-  echo "words in bench/target/words"
+  echo "words in bench/target/words and bench/target/single-words"
 }
 
 # Phrases that people recorded, with what they say: stamps of a painting program for children, each described by a voice, in

@@ -157,7 +157,8 @@ public final class Reader {
         // A section may have no pause that tells the noise, so that of its surroundings is taken.
         TimeRange near = new TimeRange(Math.max(0, from - NEAR), Math.min(sound.duration(), to + NEAR));
         NoiseFloor noise = NoiseFloor.of(sound.cut(near).mixedAt(Features.RATE));
-        Timing section = read(plain(sound.cut(new TimeRange(from, to))), noise, script, own, Pins.none(), progress);
+        Sound part = plain(sound.cut(new TimeRange(from, to)));
+        Timing section = read(part, part.duration(), noise, script, own, Pins.none(), progress);
         return Sections.replaced(earlier, first, last, section, from, to);
     }
 
@@ -232,11 +233,13 @@ public final class Reader {
 
     private Timing read(Sound sound, Script script, Map<String, Pronunciation> own, Pins pins, Progress progress) {
         Sound plain = plain(sound);
-        return read(plain, NoiseFloor.of(plain), script, own, pins, progress);
+        return read(CutShort.withQuiet(plain), plain.duration(), NoiseFloor.of(plain), script, own, pins, progress);
     }
 
+    /** @param duration seconds of the sound that belong to the recording */
     private Timing read(
             Sound plain,
+            double duration,
             NoiseFloor noise,
             Script script,
             Map<String, Pronunciation> own,
@@ -258,10 +261,11 @@ public final class Reader {
                 ? new MurkySound(english(), plain).placed(said, choices, pins, features, aligner(features), listening)
                 : said;
         double[] times = times(placed.phones(), choices, pins, plain, plain.duration());
+        CutShort.end(placed.phones(), times, duration);
         progress.step(1);
         return new HeardTiming(
                         placed.phones(), times, choices, fits, placed.byEar().texts(), pins)
-                .timing(plain.duration());
+                .timing(duration);
     }
 
     /** The sound as the models hear it, once it is sure that there is something to hear. */

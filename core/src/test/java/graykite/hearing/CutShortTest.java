@@ -1,0 +1,90 @@
+package graykite.hearing;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import graykite.base.Progress;
+import graykite.reading.HeardPhone;
+import graykite.reading.Timing;
+import graykite.sound.Sound;
+import graykite.text.Phone;
+import graykite.text.Script;
+import graykite.time.TimeRange;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Recordings that were trimmed into their last word. */
+class CutShortTest {
+    private static final int RATE = 16_000;
+
+    private static float[] humming(double seconds) {
+        float[] samples = new float[(int) (seconds * RATE)];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = (float) Math.sin(0.05 * i);
+        }
+        return samples;
+    }
+
+    @Test
+    void whatStillSoundsAtItsEndIsHeardWithQuietBehindIt() {
+        float[] humming = humming(1);
+        float[] heard = CutShort.withQuiet(Sound.mono(humming, RATE)).mixed();
+        assertEquals(1.1, heard.length / (double) RATE, 1e-9);
+        assertArrayEquals(humming, Arrays.copyOf(heard, humming.length));
+        assertEquals(0, heard[heard.length - 1]);
+    }
+
+    @Test
+    void whatHasDiedAwayIsHeardAsItIs() {
+        float[] samples = humming(1);
+        for (int i = RATE / 2; i < RATE; i++) {
+            samples[i] *= 0.05f;
+        }
+        Sound quiet = Sound.mono(samples, RATE);
+        assertSame(quiet, CutShort.withQuiet(quiet));
+        Sound silent = Sound.silence(0.5, RATE);
+        assertSame(silent, CutShort.withQuiet(silent));
+    }
+
+    private static HeardPhone phone(int word, Phone phone, int from, int to) {
+        return new HeardPhone(word, 0, 0, phone, from, to, 0);
+    }
+
+    @Test
+    void whatWasHeardInTheQuietEndsWithTheRecording() {
+        List<HeardPhone> heard = List.of(
+                phone(0, Phone.AA, 0, 190),
+                phone(0, Phone.N, 190, 203),
+                phone(0, Phone.S, 203, 210),
+                phone(HeardPhone.PAUSE, Phone.SIL, 210, 220));
+        double[] times = {0, 0.95, 1.015, 1.05, 1.1};
+        CutShort.end(heard, times, 1);
+        assertArrayEquals(new double[] {0, 0.95, 0.99, 1, 1}, times, 1e-9);
+        double[] before = {0, 0.3, 0.5, 0.7, 1};
+        double[] same = before.clone();
+        CutShort.end(heard, same, 1);
+        assertArrayEquals(before, same);
+    }
+
+    @Test
+    void theLastWordEndsWhereTheRecordingIsCut() {
+        SimulatedVoice.Speech spoken = SimulatedVoice.speak("The ferry leaves at noon.");
+        double end = spoken.phones().stream()
+                .filter(p -> p.phone() != Phone.SIL)
+                .mapToDouble(SimulatedVoice.Said::end)
+                .max()
+                .orElseThrow();
+        double cut = end - 0.05;
+        Timing timing = Reader.shipped()
+                .read(
+                        spoken.sound().cut(new TimeRange(0, cut)),
+                        Script.of("The ferry leaves at noon."),
+                        Progress.none());
+        assertEquals(cut, timing.duration(), 1e-3);
+        assertTrue(timing.missing().isEmpty());
+        assertEquals(timing.duration(), timing.words().getLast().end(), 0.02);
+    }
+}
