@@ -16,6 +16,8 @@ final class CutShort {
     private static final double LAST = 0.03;
     /** Its power there as a share of the loudest such stretch: 25 dB below. */
     private static final double STILL_SOUNDS = 0.0032;
+    /** Seconds of a recording that hardly hold a word: quiet would be room for words that it has none for. */
+    private static final double SHORTEST = 0.3;
     /** Seconds that a phone lasts at least. */
     private static final double LEAST = 0.01;
 
@@ -30,7 +32,7 @@ final class CutShort {
             loudest = Math.max(loudest, power(samples, from, stretch));
         }
         int last = Math.max(0, samples.length - stretch);
-        return power(samples, last, samples.length - last) > STILL_SOUNDS * loudest
+        return plain.duration() > SHORTEST && power(samples, last, samples.length - last) > STILL_SOUNDS * loudest
                 ? Sound.mono(Arrays.copyOf(samples, samples.length + (int) (QUIET * plain.rate())), plain.rate())
                 : plain;
     }

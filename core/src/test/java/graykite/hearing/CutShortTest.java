@@ -47,6 +47,8 @@ class CutShortTest {
         assertSame(quiet, CutShort.withQuiet(quiet));
         Sound silent = Sound.silence(0.5, RATE);
         assertSame(silent, CutShort.withQuiet(silent));
+        Sound click = Sound.mono(humming(0.1), RATE);
+        assertSame(click, CutShort.withQuiet(click), "which has no room for a word");
     }
 
     private static HeardPhone phone(int word, Phone phone, int from, int to) {
