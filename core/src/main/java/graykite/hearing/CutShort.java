@@ -7,55 +7,93 @@ import java.util.List;
 
 /**
  * Recordings that were cut off while they still sounded, as lines are that somebody trimmed: the speech model knows no word that is followed by
- * nothing, and would end the last one early, in whatever of it is most like a pause. So they are heard with a moment of quiet behind them.
+ * nothing, and would end the last one early, in whatever of it is most like a pause. So they are heard with a moment of quiet behind them, and
+ * what sounds on until the cut is of the last word.
+ *
+ * @param recording one channel
+ * @param quiet seconds of quiet that are heard behind it; none where it has died away
+ * @param loudest the power of its loudest stretch
  */
-final class CutShort {
-    /** Seconds of quiet that are heard behind it. */
+record CutShort(Sound recording, double quiet, double loudest) {
     private static final double QUIET = 0.1;
-    /** Seconds at the end that tell whether it still sounds. */
-    private static final double LAST = 0.03;
-    /** Its power there as a share of the loudest such stretch: 25 dB below. */
-    private static final double STILL_SOUNDS = 0.0032;
     /** Seconds of a recording that hardly hold a word: quiet would be room for words that it has none for. */
     private static final double SHORTEST = 0.3;
+    /** Seconds that are listened to at a time. */
+    private static final double STRETCH = 0.03;
+    /** Power at the end as a share of the loudest: 25 dB below. */
+    private static final double STILL_SOUNDS = 0.0032;
+    /** Power of what leads there: 35 dB below. */
+    private static final double SOUNDS_ON = 0.00032;
     /** Seconds that a phone lasts at least. */
     private static final double LEAST = 0.01;
 
-    private CutShort() {}
-
-    /** The sound with quiet behind it if it was cut off; otherwise as it is. @param plain one channel */
-    static Sound withQuiet(Sound plain) {
-        float[] samples = plain.channel(0);
-        int stretch = Math.max(1, (int) (LAST * plain.rate()));
+    /** What is known of a recording's end. @param plain one channel */
+    static CutShort of(Sound plain) {
+        CutShort whole = not(plain);
         double loudest = 0;
-        for (int from = 0; from + stretch <= samples.length; from += stretch) {
-            loudest = Math.max(loudest, power(samples, from, stretch));
+        for (double at = 0; at + STRETCH <= plain.duration(); at += STRETCH) {
+            loudest = Math.max(loudest, whole.power(at));
         }
-        int last = Math.max(0, samples.length - stretch);
-        return plain.duration() > SHORTEST && power(samples, last, samples.length - last) > STILL_SOUNDS * loudest
-                ? Sound.mono(Arrays.copyOf(samples, samples.length + (int) (QUIET * plain.rate())), plain.rate())
-                : plain;
+        boolean sounds = whole.power(plain.duration() - STRETCH) > STILL_SOUNDS * loudest;
+        return new CutShort(plain, sounds && plain.duration() > SHORTEST ? QUIET : 0, loudest);
     }
 
-    private static double power(float[] samples, int from, int count) {
+    /** Part of a recording that goes on. */
+    static CutShort not(Sound plain) {
+        return new CutShort(plain, 0, 0);
+    }
+
+    /** The sound with quiet behind it if it was cut off. */
+    Sound heard() {
+        float[] samples = recording.channel(0);
+        return quiet == 0
+                ? recording
+                : Sound.mono(
+                        Arrays.copyOf(samples, samples.length + (int) (quiet * recording.rate())), recording.rate());
+    }
+
+    private double power(double from) {
+        float[] samples = recording.channel(0);
+        int first = Math.max(0, (int) (from * recording.rate()));
+        int end = Math.min(samples.length, first + (int) (STRETCH * recording.rate()));
         double sum = 0;
-        for (int i = from; i < from + count; i++) {
+        for (int i = first; i < end; i++) {
             sum += samples[i] * samples[i];
         }
         return sum;
     }
 
+    private boolean soundsFrom(double time) {
+        for (double at = time; at < recording.duration() - STRETCH; at += STRETCH) {
+            if (power(at) < SOUNDS_ON * loudest) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /**
-     * Ends within the recording what was heard into the quiet behind it.
+     * Ends with the recording what was heard into the quiet behind it, and what was heard to end although it sounds on.
      *
      * @param times the start of each phone, and the end of the last
-     * @param duration of the recording in seconds
+     * @param held true when the end of the last word was set by hand
      */
-    static void end(List<HeardPhone> heard, double[] times, double duration) {
-        double latest = duration;
-        for (int i = heard.size(); i > 0 && times[i] > latest; i--) {
+    void end(List<HeardPhone> phones, double[] times, boolean held) {
+        if (quiet == 0) {
+            return;
+        }
+        double latest = recording.duration();
+        int last = phones.size() - 1;
+        if (last > 0
+                && !held
+                && phones.get(last).word() == HeardPhone.PAUSE
+                && times[last] < latest
+                && soundsFrom(times[last])) {
+            times[last] = latest;
+        }
+        for (int i = phones.size(); i > 0 && times[i] > latest; i--) {
             times[i] = latest;
-            latest -= heard.get(i - 1).word() == HeardPhone.PAUSE ? 0 : LEAST;
+            latest -= phones.get(i - 1).word() == HeardPhone.PAUSE ? 0 : LEAST;
         }
     }
 }

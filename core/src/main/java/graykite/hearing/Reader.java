@@ -157,8 +157,8 @@ public final class Reader {
         // A section may have no pause that tells the noise, so that of its surroundings is taken.
         TimeRange near = new TimeRange(Math.max(0, from - NEAR), Math.min(sound.duration(), to + NEAR));
         NoiseFloor noise = NoiseFloor.of(sound.cut(near).mixedAt(Features.RATE));
-        Sound part = plain(sound.cut(new TimeRange(from, to)));
-        Timing section = read(part, part.duration(), noise, script, own, Pins.none(), progress);
+        CutShort part = CutShort.not(plain(sound.cut(new TimeRange(from, to))));
+        Timing section = read(part, noise, script, own, Pins.none(), progress);
         return Sections.replaced(earlier, first, last, section, from, to);
     }
 
@@ -233,13 +233,11 @@ public final class Reader {
 
     private Timing read(Sound sound, Script script, Map<String, Pronunciation> own, Pins pins, Progress progress) {
         Sound plain = plain(sound);
-        return read(CutShort.withQuiet(plain), plain.duration(), NoiseFloor.of(plain), script, own, pins, progress);
+        return read(CutShort.of(plain), NoiseFloor.of(plain), script, own, pins, progress);
     }
 
-    /** @param duration seconds of the sound that belong to the recording */
     private Timing read(
-            Sound plain,
-            double duration,
+            CutShort recording,
             NoiseFloor noise,
             Script script,
             Map<String, Pronunciation> own,
@@ -248,6 +246,7 @@ public final class Reader {
         if (script.isEmpty()) {
             throw new BadInput("The script has no words. Type or load what is said in the recording.");
         }
+        Sound plain = recording.heard();
         List<WordChoice> choices = choices(script, own, pins);
         Features features = features(plain, noise, progress.part(0, 0.1));
         progress.step(0.1);
@@ -261,11 +260,20 @@ public final class Reader {
                 ? new MurkySound(english(), plain).placed(said, choices, pins, features, aligner(features), listening)
                 : said;
         double[] times = times(placed.phones(), choices, pins, plain, plain.duration());
-        CutShort.end(placed.phones(), times, duration);
+        recording.end(placed.phones(), times, isEndHeld(placed.phones(), pins));
         progress.step(1);
         return new HeardTiming(
                         placed.phones(), times, choices, fits, placed.byEar().texts(), pins)
-                .timing(duration);
+                .timing(recording.recording().duration());
+    }
+
+    /** True when the end of the last word was set by hand. */
+    private static boolean isEndHeld(List<HeardPhone> heard, Pins pins) {
+        return heard.stream()
+                .filter(p -> p.word() != HeardPhone.PAUSE)
+                .reduce((before, after) -> after)
+                .filter(p -> p.word() >= 0 && pins.at(p.word(), p.index()).isPresent())
+                .isPresent();
     }
 
     /** The sound as the models hear it, once it is sure that there is something to hear. */

@@ -31,44 +31,67 @@ class CutShortTest {
     @Test
     void whatStillSoundsAtItsEndIsHeardWithQuietBehindIt() {
         float[] humming = humming(1);
-        float[] heard = CutShort.withQuiet(Sound.mono(humming, RATE)).mixed();
+        float[] heard = CutShort.of(Sound.mono(humming, RATE)).heard().mixed();
         assertEquals(1.1, heard.length / (double) RATE, 1e-9);
         assertArrayEquals(humming, Arrays.copyOf(heard, humming.length));
         assertEquals(0, heard[heard.length - 1]);
     }
 
+    /** It hums, and from one time to another there is next to nothing. */
+    private static Sound hummingBut(double from, double to) {
+        float[] samples = humming(1);
+        for (int i = (int) (from * RATE); i < (int) (to * RATE); i++) {
+            samples[i] *= 0.005f;
+        }
+        return Sound.mono(samples, RATE);
+    }
+
     @Test
     void whatHasDiedAwayIsHeardAsItIs() {
-        float[] samples = humming(1);
-        for (int i = RATE / 2; i < RATE; i++) {
-            samples[i] *= 0.05f;
-        }
-        Sound quiet = Sound.mono(samples, RATE);
-        assertSame(quiet, CutShort.withQuiet(quiet));
+        Sound faded = hummingBut(0.5, 1);
+        assertSame(faded, CutShort.of(faded).heard());
         Sound silent = Sound.silence(0.5, RATE);
-        assertSame(silent, CutShort.withQuiet(silent));
+        assertSame(silent, CutShort.of(silent).heard());
         Sound click = Sound.mono(humming(0.1), RATE);
-        assertSame(click, CutShort.withQuiet(click), "which has no room for a word");
+        assertSame(click, CutShort.of(click).heard(), "which has no room for a word");
+        Sound part = Sound.mono(humming(1), RATE);
+        assertSame(part, CutShort.not(part).heard(), "which goes on");
     }
 
     private static HeardPhone phone(int word, Phone phone, int from, int to) {
         return new HeardPhone(word, 0, 0, phone, from, to, 0);
     }
 
-    @Test
-    void whatWasHeardInTheQuietEndsWithTheRecording() {
+    private static double[] ended(Sound recording, boolean held, double... times) {
         List<HeardPhone> heard = List.of(
                 phone(0, Phone.AA, 0, 190),
                 phone(0, Phone.N, 190, 203),
                 phone(0, Phone.S, 203, 210),
                 phone(HeardPhone.PAUSE, Phone.SIL, 210, 220));
-        double[] times = {0, 0.95, 1.015, 1.05, 1.1};
-        CutShort.end(heard, times, 1);
-        assertArrayEquals(new double[] {0, 0.95, 0.99, 1, 1}, times, 1e-9);
-        double[] before = {0, 0.3, 0.5, 0.7, 1};
-        double[] same = before.clone();
-        CutShort.end(heard, same, 1);
-        assertArrayEquals(before, same);
+        CutShort.of(recording).end(heard, times, held);
+        return times;
+    }
+
+    @Test
+    void whatWasHeardInTheQuietEndsWithTheRecording() {
+        Sound humming = Sound.mono(humming(1), RATE);
+        assertArrayEquals(new double[] {0, 0.95, 0.99, 1, 1}, ended(humming, false, 0, 0.95, 1.015, 1.05, 1.1), 1e-9);
+    }
+
+    @Test
+    void whatSoundsOnIsOfTheLastWord() {
+        Sound humming = Sound.mono(humming(1), RATE);
+        assertArrayEquals(new double[] {0, 0.3, 0.5, 1, 1}, ended(humming, false, 0, 0.3, 0.5, 0.7, 1.1), 1e-9);
+        assertArrayEquals(
+                new double[] {0, 0.3, 0.5, 0.7, 1},
+                ended(humming, true, 0, 0.3, 0.5, 0.7, 1.1),
+                1e-9,
+                "a hand has ended it");
+        assertArrayEquals(
+                new double[] {0, 0.3, 0.5, 0.7, 1},
+                ended(hummingBut(0.75, 0.9), false, 0, 0.3, 0.5, 0.7, 1.1),
+                1e-9,
+                "something else sounds at the end");
     }
 
     @Test
