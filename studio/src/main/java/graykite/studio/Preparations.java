@@ -10,6 +10,7 @@ import graykite.studio.play.AudioOut;
 import graykite.studio.play.DeviceOut;
 import graykite.studio.play.SilentOut;
 import graykite.workbench.Figures;
+import graykite.workbench.Staged;
 import graykite.workbench.Workbench;
 import java.nio.file.Path;
 import java.util.List;
@@ -59,11 +60,8 @@ record Preparations(
     }
 
     /** The line that the window opens with: the workbench keeps what it comes to. */
-    private static boolean actFirst(Workbench workbench, Project project) {
-        return project.lines().stream()
-                .limit(1)
-                .allMatch(l ->
-                        workbench.line(project, l.id(), Progress.none()).scene().isPresent());
+    private static Optional<Staged> actFirst(Workbench workbench, Project project) {
+        return project.lines().stream().findFirst().map(l -> workbench.line(project, l.id(), Progress.none()));
     }
 
     /** The project that is asked for, once it is there; what it cannot be opened for fails here. */
