@@ -47,6 +47,11 @@ public final class Bench {
                 ShutMouths.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/announcements/en"),
                         arguments.length > 2 ? Double.parseDouble(arguments[2]) : 0.3);
+            case "cut-off" ->
+                CutOff.print(
+                        Path.of(arguments.length > 1 ? arguments[1] : "bench/target/people/fr"),
+                        arguments.length > 2 ? Double.parseDouble(arguments[2]) : 0.06,
+                        arguments.length > 3 ? Integer.parseInt(arguments[3]) : 6);
             case "people" ->
                 PeopleEdges.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/people"),
