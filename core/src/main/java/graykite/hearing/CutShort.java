@@ -9,87 +9,80 @@ import java.util.List;
  * Recordings that were cut off while they still sounded, as lines are that somebody trimmed: the speech model knows no word that is followed by
  * nothing, and would end the last one early, in whatever of it is most like a pause. So they are heard with a moment of quiet behind them, and
  * what sounds on until the cut is of the last word.
- *
- * @param recording one channel
- * @param quiet seconds of quiet that are heard behind it; none where it has died away
- * @param loudest the power of its loudest stretch
  */
-record CutShort(Sound recording, double quiet, double loudest) {
+final class CutShort {
+    /** Seconds of quiet that are heard behind it. */
     private static final double QUIET = 0.1;
     /** Seconds of a recording that hardly hold a word: quiet would be room for words that it has none for. */
     private static final double SHORTEST = 0.3;
-    /** Seconds that are listened to at a time. */
-    private static final double STRETCH = 0.03;
-    /** Power at the end as a share of the loudest: 25 dB below. */
-    private static final double STILL_SOUNDS = 0.0032;
-    /** Power of what leads there: 35 dB below. */
-    private static final double SOUNDS_ON = 0.00032;
+
+    private static final double HOP = 0.01;
+    /** Samples of a level: 30 ms. */
+    private static final int WINDOW = 480;
+    /** Decibels below the loudest at which a recording still sounds where it ends, and all that leads there. */
+    private static final double STILL_SOUNDS = 25;
+
+    private static final double SOUNDS_ON = 35;
     /** Seconds that a phone lasts at least. */
     private static final double LEAST = 0.01;
 
-    /** What is known of a recording's end. @param plain one channel */
+    private final Sound recording;
+    private final Sound heard;
+    /** Seconds from which on it sounds until it is cut off. */
+    private final double soundsFrom;
+
+    private CutShort(Sound recording, Sound heard, double soundsFrom) {
+        this.recording = recording;
+        this.heard = heard;
+        this.soundsFrom = soundsFrom;
+    }
+
+    /** What is known of a recording's end. @param plain one channel at 16 kHz */
     static CutShort of(Sound plain) {
-        CutShort whole = not(plain);
-        double loudest = 0;
-        for (double at = 0; at + STRETCH <= plain.duration(); at += STRETCH) {
-            loudest = Math.max(loudest, whole.power(at));
+        double[] levels = Levels.of(plain, HOP, WINDOW);
+        double loudest = Arrays.stream(levels).max().orElseThrow();
+        int last = levels.length - 1;
+        if (plain.silent() || plain.duration() <= SHORTEST || levels[last] <= loudest - STILL_SOUNDS) {
+            return not(plain);
         }
-        boolean sounds = whole.power(plain.duration() - STRETCH) > STILL_SOUNDS * loudest;
-        return new CutShort(plain, sounds && plain.duration() > SHORTEST ? QUIET : 0, loudest);
+        int from = last;
+        while (from > 0 && levels[from - 1] > loudest - SOUNDS_ON) {
+            from--;
+        }
+        float[] samples = plain.mixed();
+        float[] longer = Arrays.copyOf(samples, samples.length + (int) (QUIET * plain.rate()));
+        return new CutShort(plain, Sound.mono(longer, plain.rate()), from * HOP);
     }
 
-    /** Part of a recording that goes on. */
+    /** A recording that has died away, or part of one that goes on. */
     static CutShort not(Sound plain) {
-        return new CutShort(plain, 0, 0);
+        return new CutShort(plain, plain, Double.POSITIVE_INFINITY);
     }
 
-    /** The sound with quiet behind it if it was cut off. */
+    /** The sound, with quiet behind it if it was cut off. */
     Sound heard() {
-        float[] samples = recording.channel(0);
-        return quiet == 0
-                ? recording
-                : Sound.mono(
-                        Arrays.copyOf(samples, samples.length + (int) (quiet * recording.rate())), recording.rate());
+        return heard;
     }
 
-    private double power(double from) {
-        float[] samples = recording.channel(0);
-        int first = Math.max(0, (int) (from * recording.rate()));
-        int end = Math.min(samples.length, first + (int) (STRETCH * recording.rate()));
-        double sum = 0;
-        for (int i = first; i < end; i++) {
-            sum += samples[i] * samples[i];
-        }
-        return sum;
-    }
-
-    private boolean soundsFrom(double time) {
-        for (double at = time; at < recording.duration() - STRETCH; at += STRETCH) {
-            if (power(at) < SOUNDS_ON * loudest) {
-                return false;
-            }
-        }
-        return true;
+    /** Seconds of the recording itself. */
+    double duration() {
+        return recording.duration();
     }
 
     /**
      * Ends with the recording what was heard into the quiet behind it, and what was heard to end although it sounds on.
      *
-     * @param times the start of each phone, and the end of the last
-     * @param held true when the end of the last word was set by hand
+     * @param times one more than there are phones: the start of each and the end of the last
+     * @param given by boundary, times that are held; NaN where none is
      */
-    void end(List<HeardPhone> phones, double[] times, boolean held) {
-        if (quiet == 0) {
-            return;
-        }
-        double latest = recording.duration();
+    void end(List<HeardPhone> phones, double[] times, double[] given) {
+        double latest = duration();
         int last = phones.size() - 1;
         if (last > 0
-                && !held
                 && phones.get(last).word() == HeardPhone.PAUSE
-                && times[last] < latest
-                && soundsFrom(times[last])) {
-            times[last] = latest;
+                && Double.isNaN(given[last])
+                && times[last] >= soundsFrom) {
+            times[last] = Math.max(times[last], latest);
         }
         for (int i = phones.size(); i > 0 && times[i] > latest; i--) {
             times[i] = latest;

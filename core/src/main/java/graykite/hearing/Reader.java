@@ -194,7 +194,7 @@ public final class Reader {
             loop.step(frame);
         }
         List<HeardPhone> heard = HeardWords.within(loop.heard(features.frames()), 0, features.frames());
-        double[] times = times(heard, List.of(), Pins.none(), plain, plain.duration());
+        double[] times = times(heard, List.of(), Pins.none(), CutShort.not(plain));
         progress.step(1);
         return HeardTiming.wordless(heard, times).timing(plain.duration());
     }
@@ -259,21 +259,11 @@ public final class Reader {
         ScriptSearch.Heard placed = fit.isStrange()
                 ? new MurkySound(english(), plain).placed(said, choices, pins, features, aligner(features), listening)
                 : said;
-        double[] times = times(placed.phones(), choices, pins, plain, plain.duration());
-        recording.end(placed.phones(), times, isEndHeld(placed.phones(), pins));
+        double[] times = times(placed.phones(), choices, pins, recording);
         progress.step(1);
         return new HeardTiming(
                         placed.phones(), times, choices, fits, placed.byEar().texts(), pins)
-                .timing(recording.recording().duration());
-    }
-
-    /** True when the end of the last word was set by hand. */
-    private static boolean isEndHeld(List<HeardPhone> heard, Pins pins) {
-        return heard.stream()
-                .filter(p -> p.word() != HeardPhone.PAUSE)
-                .reduce((before, after) -> after)
-                .filter(p -> p.word() >= 0 && pins.at(p.word(), p.index()).isPresent())
-                .isPresent();
+                .timing(recording.duration());
     }
 
     /** The sound as the models hear it, once it is sure that there is something to hear. */
@@ -325,7 +315,8 @@ public final class Reader {
                 .toList();
     }
 
-    private double[] times(List<HeardPhone> heard, List<WordChoice> choices, Pins pins, Sound sound, double duration) {
+    private double[] times(List<HeardPhone> heard, List<WordChoice> choices, Pins pins, CutShort recording) {
+        Sound sound = recording.heard();
         double[] given = new double[heard.size() + 1];
         Arrays.fill(given, Double.NaN);
         for (int i = 0; i < heard.size() && !choices.isEmpty(); i++) {
@@ -338,10 +329,11 @@ public final class Reader {
                 });
             }
         }
-        double[] times = new BoundaryPlacer(boundaries, BoundaryView.of(sound)).times(heard, given, duration);
+        double[] times = new BoundaryPlacer(boundaries, BoundaryView.of(sound)).times(heard, given, sound.duration());
         SoundingEdges sounding = SoundingEdges.of(sound);
         sounding.begin(heard, times, given);
         sounding.lengthen(heard, times, given);
+        recording.end(heard, times, given);
         return times;
     }
 

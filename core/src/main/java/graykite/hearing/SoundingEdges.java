@@ -60,24 +60,7 @@ final class SoundingEdges {
 
     /** @param sound one channel at 16 kHz */
     static SoundingEdges of(Sound sound) {
-        return new SoundingEdges(levels(sound, WINDOW), levels(sound, SHARP));
-    }
-
-    private static double[] levels(Sound sound, int window) {
-        float[] samples = sound.mixed();
-        int step = (int) Math.round(HOP * sound.rate());
-        double[] levels = new double[samples.length / step + 1];
-        for (int f = 0; f < levels.length; f++) {
-            int middle = f * step;
-            double power = 0;
-            int from = Math.max(0, middle - window / 2);
-            int to = Math.min(samples.length, middle + window / 2);
-            for (int i = from; i < to; i++) {
-                power += samples[i] * (double) samples[i];
-            }
-            levels[f] = 10 * Math.log10(power / Math.max(1, to - from) + 1e-12);
-        }
-        return levels;
+        return new SoundingEdges(Levels.of(sound, HOP, WINDOW), Levels.of(sound, HOP, SHARP));
     }
 
     /** Moves first phones after a pause in place to where they are heard first. */

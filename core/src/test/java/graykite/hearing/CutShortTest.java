@@ -62,34 +62,36 @@ class CutShortTest {
         return new HeardPhone(word, 0, 0, phone, from, to, 0);
     }
 
-    private static double[] ended(Sound recording, boolean held, double... times) {
+    /** @param held when a hand ended the last word; NaN when none did */
+    private static double[] ended(Sound recording, double held, double... times) {
         List<HeardPhone> heard = List.of(
                 phone(0, Phone.AA, 0, 190),
                 phone(0, Phone.N, 190, 203),
                 phone(0, Phone.S, 203, 210),
                 phone(HeardPhone.PAUSE, Phone.SIL, 210, 220));
-        CutShort.of(recording).end(heard, times, held);
+        CutShort.of(recording).end(heard, times, new double[] {Double.NaN, Double.NaN, Double.NaN, held, Double.NaN});
         return times;
     }
 
     @Test
     void whatWasHeardInTheQuietEndsWithTheRecording() {
         Sound humming = Sound.mono(humming(1), RATE);
-        assertArrayEquals(new double[] {0, 0.95, 0.99, 1, 1}, ended(humming, false, 0, 0.95, 1.015, 1.05, 1.1), 1e-9);
+        assertArrayEquals(
+                new double[] {0, 0.95, 0.99, 1, 1}, ended(humming, Double.NaN, 0, 0.95, 1.015, 1.05, 1.1), 1e-9);
     }
 
     @Test
     void whatSoundsOnIsOfTheLastWord() {
         Sound humming = Sound.mono(humming(1), RATE);
-        assertArrayEquals(new double[] {0, 0.3, 0.5, 1, 1}, ended(humming, false, 0, 0.3, 0.5, 0.7, 1.1), 1e-9);
+        assertArrayEquals(new double[] {0, 0.3, 0.5, 1, 1}, ended(humming, Double.NaN, 0, 0.3, 0.5, 0.7, 1.1), 1e-9);
         assertArrayEquals(
                 new double[] {0, 0.3, 0.5, 0.7, 1},
-                ended(humming, true, 0, 0.3, 0.5, 0.7, 1.1),
+                ended(humming, 0.7, 0, 0.3, 0.5, 0.7, 1.1),
                 1e-9,
                 "a hand has ended it");
         assertArrayEquals(
                 new double[] {0, 0.3, 0.5, 0.7, 1},
-                ended(hummingBut(0.75, 0.9), false, 0, 0.3, 0.5, 0.7, 1.1),
+                ended(hummingBut(0.75, 0.9), Double.NaN, 0, 0.3, 0.5, 0.7, 1.1),
                 1e-9,
                 "something else sounds at the end");
     }

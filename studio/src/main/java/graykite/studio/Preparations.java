@@ -32,7 +32,7 @@ record Preparations(
         CompletableFuture<AudioOut> out =
                 Aside.ask(() -> DeviceOut.open().<AudioOut>map(device -> device).orElseGet(SilentOut::new));
         Thread.ofPlatform().daemon().name("kite-prepare").start(SoundReader::prepare);
-        Workbench workbench = new Workbench(SoundReader::read, cast());
+        Workbench workbench = newWorkbench();
         Optional<CompletableFuture<Project>> project = wanted(arguments).map(Aside::ask);
         // What this fails of the window meets again, and tells.
         project.ifPresent(p -> Aside.then(p, opened -> actFirst(workbench, opened)));
@@ -69,13 +69,13 @@ record Preparations(
         return () -> Aside.outcome(project.orElseThrow());
     }
 
-    /** The cast, of which the first is opened at once: nearly always she is the one who is seen. */
-    static Figures cast() {
+    /** Works with our cast, of which the first is opened at once: nearly always she is the one who is seen. */
+    static Workbench newWorkbench() {
         Figures figures = new Figures();
         Thread.ofPlatform()
                 .daemon()
                 .name("kite-figure")
                 .start(() -> figures.deformer(figures.of(Project.OUR_CAST.getFirst())));
-        return figures;
+        return new Workbench(SoundReader::read, figures);
     }
 }

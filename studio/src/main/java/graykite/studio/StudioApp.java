@@ -2,7 +2,6 @@ package graykite.studio;
 
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
-import graykite.media.SoundReader;
 import graykite.studio.model.Figures;
 import graykite.studio.model.FilePicker;
 import graykite.studio.model.InterfaceSize;
@@ -67,8 +66,7 @@ public final class StudioApp {
 
     /** Builds the whole window on a stage; what tests and documentation use as well. */
     public static StudioWindow open(Stage stage, Path settingsFolder, AudioOut out, FilePicker picker) {
-        Workbench workbench = new Workbench(SoundReader::read, Preparations.cast());
-        return open(stage, new Settings(settingsFolder), out, workbench, picker);
+        return open(stage, new Settings(settingsFolder), out, Preparations.newWorkbench(), picker);
     }
 
     private static StudioWindow open(
