@@ -23,6 +23,12 @@ final class CutShort {
     private static final double STILL_SOUNDS = 25;
 
     private static final double SOUNDS_ON = 35;
+    /** Decibels above the quietest twentieth of a recording that noise does not reach. */
+    private static final double ABOVE_NOISE = 6;
+    /** Levels in which what fades into the noise falls by so many decibels at least: noise itself is steady. */
+    private static final int FADING = 5;
+
+    private static final double FADED = 8;
     /** Seconds that a phone lasts at least. */
     private static final double LEAST = 0.01;
 
@@ -40,9 +46,15 @@ final class CutShort {
     /** What is known of a recording's end. @param plain one channel at 16 kHz */
     static CutShort of(Sound plain) {
         double[] levels = Levels.of(plain, HOP, WINDOW);
-        double loudest = Arrays.stream(levels).max().orElseThrow();
+        double[] sorted = levels.clone();
+        Arrays.sort(sorted);
+        double loudest = sorted[sorted.length - 1];
+        double noise = sorted[sorted.length / 20] + ABOVE_NOISE;
         int last = levels.length - 1;
         if (plain.silent() || plain.duration() <= SHORTEST || levels[last] <= loudest - STILL_SOUNDS) {
+            return not(plain);
+        }
+        if (levels[last] <= noise && levels[last - FADING] < levels[last] + FADED) {
             return not(plain);
         }
         int from = last;

@@ -14,15 +14,19 @@ import graykite.text.Script;
 import graykite.time.TimeRange;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** Recordings that were trimmed into their last word. */
 class CutShortTest {
     private static final int RATE = 16_000;
 
+    /** Seconds of quiet before it hums. */
+    private static final double BEFORE = 0.1;
+
     private static float[] humming(double seconds) {
         float[] samples = new float[(int) (seconds * RATE)];
-        for (int i = 0; i < samples.length; i++) {
+        for (int i = (int) (BEFORE * RATE); i < samples.length; i++) {
             samples[i] = (float) Math.sin(0.05 * i);
         }
         return samples;
@@ -52,10 +56,32 @@ class CutShortTest {
         assertSame(faded, CutShort.of(faded).heard());
         Sound silent = Sound.silence(0.5, RATE);
         assertSame(silent, CutShort.of(silent).heard());
-        Sound click = Sound.mono(humming(0.1), RATE);
+        Sound click = Sound.mono(humming(0.2), RATE);
         assertSame(click, CutShort.of(click).heard(), "which has no room for a word");
         Sound part = Sound.mono(humming(1), RATE);
         assertSame(part, CutShort.not(part).heard(), "which goes on");
+    }
+
+    /** Noise 20 dB below the voice, which stops at a time; with a voice that fades for as long as is told behind it. */
+    private static Sound inNoise(double stops, double fades) {
+        float[] samples = new float[RATE];
+        Random chance = new Random(5);
+        for (int i = 0; i < samples.length; i++) {
+            double time = i / (double) RATE;
+            double voice = time < 0.2 ? 0 : time < stops ? 1 : Math.max(0, 1 - (time - stops) / Math.max(1e-9, fades));
+            samples[i] = (float) (voice * Math.sin(0.05 * i) * 0.7 + 0.05 * chance.nextGaussian());
+        }
+        return Sound.mono(samples, RATE);
+    }
+
+    @Test
+    void noiseThatGoesOnBehindTheVoiceIsNoneOfIt() {
+        Sound stopped = inNoise(0.8, 0);
+        assertSame(stopped, CutShort.of(stopped).heard());
+        Sound cut = inNoise(1, 0);
+        assertEquals(1.1, CutShort.of(cut).heard().duration(), 1e-9);
+        Sound fading = inNoise(0.88, 0.12);
+        assertEquals(1.1, CutShort.of(fading).heard().duration(), 1e-9, "which falls into the noise just there");
     }
 
     private static HeardPhone phone(int word, Phone phone, int from, int to) {
