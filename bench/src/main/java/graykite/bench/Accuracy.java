@@ -40,7 +40,7 @@ final class Accuracy {
     /** @param condition one of {@link #CONDITIONS} */
     static void print(Path folder, String condition) throws IOException {
         long start = System.nanoTime();
-        Reader shipped = Reader.shipped();
+        Reader shipped = Reader.shipped().with(Trained.ear());
         System.out.printf("Loading: %.2f s%n", (System.nanoTime() - start) / 1e9);
         List<SpokenSentence> sentences = new ArrayList<>(SpokenSentence.in(folder));
         Function<String, Reader> readers = readers(shipped, sentences);

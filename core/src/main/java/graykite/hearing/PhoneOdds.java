@@ -7,8 +7,8 @@ import graykite.text.Phone;
 
 /**
  * What a trained network hears of phones, to be added to what the speech model hears: by moment and phone the natural logarithm of how likely the
- * phone is there, less half of that of how likely it is anywhere. Models that hear by a network alone take all of it away (Bourlard & Morgan
- * 1994); half was taken here without trying other shares.
+ * phone is there, less the most part of that of how likely it is anywhere. Models that hear by a network alone take all of it away (Bourlard &
+ * Morgan 1994).
  *
  * @param logarithms by moment, 24 ms apart, and by {@link Phone#ordinal()}
  */

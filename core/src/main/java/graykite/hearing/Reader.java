@@ -33,7 +33,7 @@ public final class Reader {
     private static final double NEAR = 30;
 
     /** Where no words say what to expect, a trained ear counts so many times as much. */
-    private static final float WORDLESS = 2;
+    private static final float WORDLESS = 2.5f;
 
     private final SpeechModel model;
     private final PhoneGrammar grammar;

@@ -37,10 +37,10 @@ enum Tongue {
             -48, // a missing word
             15), // how much what speaks against it changes that
     /**
-     * Any other, and a trained ear hears its phones too. What unscripted sound costs was chosen on every sixth of the announcements, heard by
+     * Any other, and a trained ear hears its phones too. What unscripted sound costs was chosen on every third of the announcements, heard by
      * an ear that had not met them.
      */
-    OTHER_TRAINED(OTHER, WordEvidence.OF_OTHERS_TRAINED, 5);
+    OTHER_TRAINED(OTHER, WordEvidence.OF_OTHERS_TRAINED, 4.4f);
 
     /** So far below the best, a step, is the middle one of an ordinary line's words. */
     private final double usualLine;

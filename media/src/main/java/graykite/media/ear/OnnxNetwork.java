@@ -6,8 +6,10 @@ import ai.onnxruntime.OrtException;
 import ai.onnxruntime.OrtSession;
 import ai.onnxruntime.OrtSession.Result;
 import ai.onnxruntime.TensorInfo;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.SequenceInputStream;
 import java.lang.ref.Cleaner;
 import java.nio.FloatBuffer;
 import java.nio.LongBuffer;
@@ -44,11 +46,16 @@ final class OnnxNetwork {
         }
     }
 
-    /** Loads a network that lies beside this class; takes a second. */
-    static OnnxNetwork shipped(String name) {
+    /**
+     * Loads a network that lies beside this class; takes a second.
+     *
+     * @param within names of values inside the network that come out of it too, behind its own
+     */
+    static OnnxNetwork shipped(String name, String... within) {
         OrtEnvironment runtime = OrtEnvironment.getEnvironment();
         try (OrtSession.SessionOptions options = new OrtSession.SessionOptions();
-                InputStream in = OnnxNetwork.class.getResourceAsStream(name)) {
+                InputStream file = OnnxNetwork.class.getResourceAsStream(name);
+                InputStream in = new SequenceInputStream(file, new ByteArrayInputStream(InnerValues.given(within)))) {
             // Threads that wait in a loop take the time of whoever plays meanwhile.
             options.addConfigEntry("session.intra_op.allow_spinning", "0");
             // Older processors would let sums of whole-numbered weights run over; newer ones do not care.

@@ -62,7 +62,7 @@ final class WordNetwork {
     Heard heard(Sound sound, TimeRange stretch, Progress progress) {
         int most = (int) Math.ceil(stretch.length() * MOST_A_SECOND);
         try {
-            return encoder.heard(sound, stretch, heard -> written(heard, most, progress));
+            return encoder.heard(sound, stretch, (heard, within) -> written(heard, most, progress));
         } finally {
             // What is written lies in the decoder's own memory, which goes with it.
             Reference.reachabilityFence(decoder);
