@@ -47,6 +47,8 @@ public final class Bench {
                 ShutMouths.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/announcements/en"),
                         arguments.length > 2 ? Double.parseDouble(arguments[2]) : 0.3);
+            case "shut-mouths-whole" ->
+                ShutMouths.printWhole(Path.of(arguments[1]), arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
             case "cut-off" ->
                 CutOff.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/people/fr"),

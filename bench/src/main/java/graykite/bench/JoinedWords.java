@@ -131,6 +131,25 @@ final class JoinedWords {
         return lines;
     }
 
+    /** Each a line of its own, as it was recorded. @param every one of so many */
+    static List<Line> whole(Path folder, int every) throws IOException {
+        List<Recorded> all = Recorded.in(folder);
+        List<Line> lines = new ArrayList<>();
+        for (int i = 0; i < all.size(); i += every) {
+            Recorded recording = all.get(i);
+            Sound sound = recording.sound();
+            AudibleStretch heard =
+                    AudibleStretch.of(sound.mixedAt(AudibleStretch.RATE).mixed());
+            lines.add(new Line(
+                    sound,
+                    recording.script().text(),
+                    List.of(recording.words()),
+                    List.of(heard.from()),
+                    List.of(heard.to())));
+        }
+        return lines;
+    }
+
     private static List<Spoken> recordings(Path folder) throws IOException {
         List<Recorded> texts = Recorded.in(folder);
         if (!texts.isEmpty()) {

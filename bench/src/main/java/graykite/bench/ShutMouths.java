@@ -23,8 +23,8 @@ import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 
 /**
- * Whether mouths shut before their words have ended, the fault that is seen first: {@link JoinedWords} of people are read and spoken
- * by Odile, and the gap of her lips is measured on the mesh. Words whose last sound shuts the lips are left out.
+ * Whether mouths shut before their words have ended, the fault that is seen first: {@link JoinedWords} of people, or their recordings one
+ * by one, are read and spoken by Odile, and the gap of her lips is measured on the mesh. Words whose last sound shuts the lips are left out.
  */
 final class ShutMouths {
     private static final Set<Phone> SHUTTING = Set.of(Phone.P, Phone.B, Phone.M);
@@ -34,14 +34,25 @@ final class ShutMouths {
     /** Millimetres between lips that look shut: nothing dark is seen between them. */
     private static final double SHUT = 0.5;
 
+    /** How long the lips are looked at behind a recording that stands alone, in seconds. */
+    private static final double BEHIND = 0.3;
+
     private ShutMouths() {}
 
     /** @param folder recordings; in English unless it is named after another language @param gap seconds between words */
     static void print(Path folder, double gap) throws IOException {
-        Reader reader = Recorded.reader(folder);
+        print(Recorded.reader(folder), JoinedWords.lines(folder, gap), gap);
+    }
+
+    /** The same at the ends of recordings as they are. @param every one of so many */
+    static void printWhole(Path folder, int every) throws IOException {
+        print(Recorded.reader(folder), JoinedWords.whole(folder, every), BEHIND);
+    }
+
+    private static void print(Reader reader, List<JoinedWords.Line> lines, double gap) {
         List<Double> after = new ArrayList<>();
         int lost = 0;
-        for (JoinedWords.Line line : JoinedWords.lines(folder, gap)) {
+        for (JoinedWords.Line line : lines) {
             Timing timing = reader.read(line.sound(), line.script(), Progress.none());
             List<TimedWord> words = timing.scripted();
             if (words.size() != line.words().size()) {
