@@ -128,6 +128,7 @@ class LayersWindowTest extends RealWindow {
         double height = 96.0 / plans().size();
         Point2D top = lane.add(0, -48 + height - 2);
         robot.doubleClick(top);
+        settle();
         LayerSetting now = plans().getLast().setting();
         assertEquals(2, now.weight().keys().size());
         assertTrue(now.weightAt(2.6) < 0.3, "set low: " + now.weightAt(2.6));
