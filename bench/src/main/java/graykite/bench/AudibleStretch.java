@@ -12,13 +12,16 @@ import java.util.Arrays;
  * @param to seconds
  */
 record AudibleStretch(double from, double to) {
-    static final int RATE = 16_000;
+    private static final int RATE = 16_000;
     private static final int HOP = RATE / 200;
     private static final double AUDIBLE = Math.pow(10, -30 / 20.0);
     private static final double ABOVE_NOISE = Math.pow(10, 10 / 20.0);
 
-    /** @param samples one channel at {@link #RATE} */
-    static AudibleStretch of(float[] samples) {
+    static AudibleStretch of(Sound sound) {
+        return of(sound.mixedAt(RATE).mixed());
+    }
+
+    private static AudibleStretch of(float[] samples) {
         int frames = samples.length / HOP;
         double[] levels = new double[frames];
         double peak = 0;

@@ -138,8 +138,7 @@ final class JoinedWords {
         for (int i = 0; i < all.size(); i += every) {
             Recorded recording = all.get(i);
             Sound sound = recording.sound();
-            AudibleStretch heard =
-                    AudibleStretch.of(sound.mixedAt(AudibleStretch.RATE).mixed());
+            AudibleStretch heard = AudibleStretch.of(sound);
             lines.add(new Line(
                     sound,
                     recording.script().text(),

@@ -44,8 +44,7 @@ final class PeopleEdges {
         int incomplete = 0;
         for (Recorded recording : recordings) {
             Sound sound = recording.sound();
-            AudibleStretch heard =
-                    AudibleStretch.of(sound.mixedAt(AudibleStretch.RATE).mixed());
+            AudibleStretch heard = AudibleStretch.of(sound);
             try {
                 Timing timing = reader.read(sound, recording.script(), Progress.none());
                 List<TimedWord> words = timing.scripted();

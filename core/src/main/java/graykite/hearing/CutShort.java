@@ -8,7 +8,7 @@ import java.util.List;
 /**
  * Recordings that were cut off while they still sounded, as lines are that somebody trimmed: the speech model knows no word that is followed by
  * nothing, and would end the last one early, in whatever of it is most like a pause. So they are heard with a moment of quiet behind them, and
- * what sounds on until the cut is of the last word.
+ * what sounds on until the cut is of the last word. The noise that a recording ends in is none of it.
  */
 final class CutShort {
     /** Seconds of quiet that are heard behind it. */
@@ -23,7 +23,9 @@ final class CutShort {
     private static final double STILL_SOUNDS = 25;
 
     private static final double SOUNDS_ON = 35;
-    /** Decibels above the quietest twentieth of a recording that noise does not reach. */
+    /** The share of a recording that is its noise at least, and decibels above it that noise does not reach. */
+    private static final double QUIETEST = 0.05;
+
     private static final double ABOVE_NOISE = 6;
     /** Levels in which what fades into the noise falls by so many decibels at least: noise itself is steady. */
     private static final int FADING = 5;
@@ -46,10 +48,8 @@ final class CutShort {
     /** What is known of a recording's end. @param plain one channel at 16 kHz */
     static CutShort of(Sound plain) {
         double[] levels = Levels.of(plain, HOP, WINDOW);
-        double[] sorted = levels.clone();
-        Arrays.sort(sorted);
-        double loudest = sorted[sorted.length - 1];
-        double noise = sorted[sorted.length / 20] + ABOVE_NOISE;
+        double loudest = Arrays.stream(levels).max().orElseThrow();
+        double noise = Levels.quantile(levels, 0, levels.length, QUIETEST) + ABOVE_NOISE;
         int last = levels.length - 1;
         if (plain.silent() || plain.duration() <= SHORTEST || levels[last] <= loudest - STILL_SOUNDS) {
             return not(plain);

@@ -1,6 +1,7 @@
 package graykite.hearing;
 
 import graykite.sound.Sound;
+import java.util.Arrays;
 
 /** How loud a sound is from moment to moment, more finely than people hear it. */
 final class Levels {
@@ -27,5 +28,12 @@ final class Levels {
             levels[f] = 10 * Math.log10(power / Math.max(1, to - from) + 1e-12);
         }
         return levels;
+    }
+
+    /** The level of a stretch, of one at least, that a share of its levels lie below. */
+    static double quantile(double[] levels, int from, int to, double share) {
+        double[] stretch = Arrays.copyOfRange(levels, Math.max(0, from), Math.clamp(to, from + 1, levels.length));
+        Arrays.sort(stretch);
+        return stretch[(int) (share * stretch.length)];
     }
 }

@@ -3,7 +3,6 @@ package graykite.hearing;
 import graykite.reading.HeardPhone;
 import graykite.sound.Sound;
 import graykite.text.Phone;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -55,7 +54,7 @@ final class SoundingEdges {
     private SoundingEdges(double[] levels, double[] sharp) {
         this.levels = levels;
         this.sharp = sharp;
-        this.quietest = quantile(levels, 0, levels.length, 0.02);
+        this.quietest = Levels.quantile(levels, 0, levels.length, 0.02);
     }
 
     /** @param sound one channel at 16 kHz */
@@ -153,14 +152,8 @@ final class SoundingEdges {
      * for it the quietest part of the whole recording counts too.
      */
     private double noise(int from, int to) {
-        double pause = quantile(levels, from, to, 0.1);
+        double pause = Levels.quantile(levels, from, to, 0.1);
         return to - from > SHORT ? pause : Math.min(pause, quietest);
-    }
-
-    private static double quantile(double[] levels, int from, int to, double share) {
-        double[] stretch = Arrays.copyOfRange(levels, Math.max(0, from), Math.clamp(to, from + 1, levels.length));
-        Arrays.sort(stretch);
-        return stretch[(int) (share * stretch.length)];
     }
 
     private double highest(int from, int to) {
