@@ -76,13 +76,14 @@ final class ShutMouths {
         System.out.printf(
                 Locale.ROOT,
                 "%d words before a gap of %.2f s, %d lines with a word amiss left out: lips shut more than 20 ms before the end of"
-                        + " %.1f %%, soonest %+.0f ms, one in twenty by %+.0f ms; within the gap %.1f %%%n",
+                        + " %.1f %%, soonest %+.0f ms, one in twenty by %+.0f ms, half by %+.0f ms; within the gap %.1f %%%n",
                 n,
                 gap,
                 lost,
                 100.0 * after.stream().filter(a -> a < -EARLY).count() / n,
                 1000 * sorted.getFirst(),
                 1000 * sorted.get(n / 20),
+                1000 * sorted.get(n / 2),
                 100.0 * after.stream().filter(a -> a >= -EARLY && a < gap).count() / n);
     }
 

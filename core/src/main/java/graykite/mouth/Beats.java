@@ -78,12 +78,13 @@ public final class Beats {
         List<Beat> beats = new ArrayList<>();
         // Before and after the line there is silence too: the mouth does not hang in its last shape.
         beats.add(silence(-SURROUNDINGS, -lead, chart, manner));
-        for (Timing.Segment segment : timing.segments()) {
+        for (Timing.Segment segment : RingingOut.of(timing, lead)) {
             double louder = loudness.at((segment.start() + segment.end()) / 2) - usualLoudness;
             double loud = segment.phone().isVowel() ? Math.clamp(1 + louder * 0.022, 0.72, 1.22) : 1;
             beats.add(touched.touched(plain(segment, loud, lead, chart, manner), chart));
         }
-        beats.add(silence(timing.duration() - lead, timing.duration() - lead + SURROUNDINGS, chart, manner));
+        double end = beats.getLast().end();
+        beats.add(silence(end, end + SURROUNDINGS, chart, manner));
         touched.makeRoom(beats);
         return new Beats(timing, chart, work, rate, manner, places, beats);
     }

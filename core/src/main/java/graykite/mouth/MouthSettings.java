@@ -8,7 +8,7 @@ import java.util.Optional;
  * How a line is spoken as a whole.
  *
  * @param diction how it is spoken where no section says otherwise
- * @param lead how long before its sound a shape comes, in seconds
+ * @param lead how long before its sound a shape comes, in seconds; rest waits until the sound before it has ended
  * @param motion how the mouth goes from shape to shape; empty for what the character's chart says
  * @param leastHold frames for which a shape stays at least in held motion
  * @param pop frames in which crisp motion goes from one shape to the next

@@ -67,6 +67,42 @@ class BeatsTest {
         assertTrue(beats.at(0.1).isSilence());
     }
 
+    /** Rest is not heard coming: a vowel lasts to the end of its sound where a pause follows, and takes half of it at most. */
+    @Test
+    void theLastShapeStaysWhileTheVoiceRings() {
+        assertArrayEquals(new double[] {0.45, 1.1, 1.1, 1.45, 1.45, 2}, between(1.5, 2, 0.05), 1e-9);
+        assertArrayEquals(new double[] {0.45, 1.07, 1.07, 1.09, 1.09, 2}, between(1.14, 2, 0.05), 1e-9);
+        assertArrayEquals(new double[] {0.45, 1.05, 1.05, 2}, between(1.1, 2, 0.05), 1e-9);
+        assertArrayEquals(new double[] {0.6, 1.2, 1.2, 1.6, 1.6, 2.1}, between(1.5, 2, -0.1), 1e-9);
+        // Behind the line there is silence too; the lips of p and b part before they have sounded out.
+        assertEquals(1.5, last(Phone.AA, 1.5), 1e-9);
+        assertEquals(2, last(Phone.M, 2), 1e-9);
+        assertEquals(1.45, last(Phone.P, 1.5), 1e-9);
+        assertEquals(1.45, last(Phone.B, 1.5), 1e-9);
+    }
+
+    /** When a vowel from 0.5 to 1.1 s, what follows it and another up to an end are shown. */
+    private static double[] between(double next, double end, double lead) {
+        Timing two = new Timing(List.of(word(Phone.AA, 0.5, 1.1), word(Phone.IY, next, end)), 3);
+        double[] times = times(Beats.of(
+                two,
+                Loudness.silent(3),
+                FittedChart.standard(Figures.ODILE),
+                MouthWork.of(MouthSettings.STANDARD.withLead(lead)),
+                FrameRate.FILM,
+                MotionStyle.FLOWING));
+        return Arrays.copyOfRange(times, 4, times.length - 4);
+    }
+
+    private static double last(Phone phone, double end) {
+        Timing one = new Timing(List.of(word(phone, 0.5, end)), 2);
+        return Lines.beats(Figures.ODILE, one, MouthWork.STANDARD).list().get(2).end();
+    }
+
+    private static TimedWord word(Phone phone, double start, double end) {
+        return new TimedWord("a", "", List.of(new TimedPhone(phone, start, end, false)), false, 1);
+    }
+
     /** Lips stay shut for 62 % of m and p, spoken plainly, longer where they are made firmly, and peel for two and a half frames. */
     @Test
     void howLongLipsStayShut() {
