@@ -29,7 +29,7 @@ final class Aligner {
     /** Short sounds of fast speech pass over a state. */
     private static final float SKIP = (float) Math.log(0.03);
 
-    /** What it costs a step that a phone sounds like another. */
+    /** What it costs a step that a phone sounds like another, or the closure of a stop like a pause. */
     private static final float ALIKE = 1;
 
     private static final float NEVER = Float.NEGATIVE_INFINITY;
@@ -107,6 +107,9 @@ final class Aligner {
         private final Optional<PhoneLoop> loop;
         private final Optional<Ceiling> ceiling;
         private float unscripted;
+        /** How likely this frame is in a pause. */
+        private float still;
+
         private final float unscriptedFrame;
         private final double beam;
         private final float[] score;
@@ -172,6 +175,10 @@ final class Aligner {
 
         private void listen(int frame) {
             scorer.frame(frame);
+            still = NEVER;
+            for (int senone : graph.stillness()) {
+                still = Math.max(still, scorer.score(senone));
+            }
             ceiling.ifPresent(c -> c.step(frame));
             loop.ifPresent(phones -> unscripted = phones.step(frame) - unscriptedFrame);
         }
@@ -218,6 +225,9 @@ final class Aligner {
                 return unscripted;
             }
             float best = 0.5f * (scorer.score(node.senones[state]) + scorer.score(node.plain[state]));
+            if (state == 0 && node.closes) {
+                best = Math.max(best, still - ALIKE);
+            }
             for (int[] other : node.alike) {
                 best = Math.max(best, scorer.score(other[state]) - ALIKE);
             }

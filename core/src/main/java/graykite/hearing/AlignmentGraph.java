@@ -28,10 +28,20 @@ final class AlignmentGraph {
         final int[] plain;
         /** Those of other phones that this one may sound like. */
         final List<int[]> alike;
+        /** Whether it begins with a closure that may last: that of a stop within its word, after a vowel. */
+        final boolean closes;
 
         int[] next = new int[0];
 
-        Node(int word, int variant, int index, Phone phone, int[] senones, int[] plain, List<int[]> alike) {
+        Node(
+                int word,
+                int variant,
+                int index,
+                Phone phone,
+                int[] senones,
+                int[] plain,
+                List<int[]> alike,
+                boolean closes) {
             this.word = word;
             this.variant = variant;
             this.index = index;
@@ -39,6 +49,7 @@ final class AlignmentGraph {
             this.senones = senones;
             this.plain = plain;
             this.alike = alike;
+            this.closes = closes;
         }
     }
 
@@ -172,8 +183,16 @@ final class AlignmentGraph {
         List<int[]> others = alike.getOrDefault(phone, List.of()).stream()
                 .map(p -> model.plainSenones(model.baseOf(p.name())))
                 .toList();
-        nodes.add(
-                new Node(word, variant, index, phone, senones, model.plainSenones(model.baseOf(phone.name())), others));
+        boolean stop = phone.kind() == Phone.Kind.STOP || phone.kind() == Phone.Kind.AFFRICATE;
+        nodes.add(new Node(
+                word,
+                variant,
+                index,
+                phone,
+                senones,
+                model.plainSenones(model.baseOf(phone.name())),
+                others,
+                stop && position == 'i' && left.isVowel()));
         return nodes.size() - 1;
     }
 
@@ -182,11 +201,16 @@ final class AlignmentGraph {
         if (strict) {
             return pause;
         }
-        nodes.add(new Node(HeardPhone.UNSCRIPTED, 0, gap, Phone.SIL, new int[0], new int[0], List.of()));
+        nodes.add(new Node(HeardPhone.UNSCRIPTED, 0, gap, Phone.SIL, new int[0], new int[0], List.of(), false));
         int other = nodes.size() - 1;
         link(pause, other);
         link(other, pause);
         return other;
+    }
+
+    /** The senones of a pause. */
+    int[] stillness() {
+        return nodes.getFirst().plain;
     }
 
     private int pause() {
@@ -197,7 +221,8 @@ final class AlignmentGraph {
                 Phone.SIL,
                 model.plainSenones(silence),
                 model.plainSenones(silence),
-                List.of()));
+                List.of(),
+                false));
         return nodes.size() - 1;
     }
 
