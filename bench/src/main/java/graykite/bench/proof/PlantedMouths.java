@@ -6,6 +6,7 @@ import graykite.edit.ClipEdit;
 import graykite.edit.LineEdit;
 import graykite.edit.MouthEdit;
 import graykite.edit.PassEdit;
+import graykite.edit.ReadingEdit;
 import graykite.format.character.Cast;
 import graykite.motion.Curve;
 import graykite.motion.Key;
@@ -18,19 +19,24 @@ import graykite.project.Member;
 import graykite.project.Project;
 import graykite.proof.Footage;
 import graykite.proof.Shot;
+import graykite.reading.TimedPhone;
 import graykite.reading.TimedWord;
+import graykite.reading.Timing;
 import graykite.rig.Channel;
 import graykite.rig.Character;
 import graykite.rig.LipLine;
 import graykite.rig.MorphTarget;
 import graykite.rig.Part;
 import graykite.rig.Pose;
+import graykite.rig.Roles;
+import graykite.text.Phone;
 import graykite.time.TimeMap;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
@@ -38,6 +44,9 @@ import java.util.stream.IntStream;
 /** Faults of the mouth. */
 final class PlantedMouths {
     private static final String BACK = "lipsBack";
+
+    /** What is to be seen shut at its end. */
+    private static final Set<Phone> MEETING = Set.of(Phone.P, Phone.B, Phone.M, Phone.F, Phone.V);
 
     private PlantedMouths() {}
 
@@ -47,6 +56,7 @@ final class PlantedMouths {
         all.put("bite-missed", (c, r) -> open(c, r, Closure.LIP_TO_TEETH, "lipToTeeth", "lipSuck"));
         all.put("shape-late", (c, r) -> led(c, -r.nextDouble(0.14, 0.2)));
         all.put("shape-early", (c, r) -> led(c, r.nextDouble(0.27, 0.3)));
+        all.put("shut-early", PlantedMouths::shutEarly);
         all.put("pop", (c, r) -> {
             double frame = c.project().rate().frameLength();
             double at = Math.rint(r.nextDouble(0.3, 0.8) / frame) * frame;
@@ -100,6 +110,41 @@ final class PlantedMouths {
         });
         all.put("lips-in-teeth", PlantedMouths::inTeeth);
         return all;
+    }
+
+    /** The last word is read as if it had ended sooner, or a hand shuts the lips on it. */
+    private static Optional<Planted> shutEarly(Clean clean, SplittableRandom random) {
+        TimedWord last = clean.timing().words().getLast();
+        double missed = random.nextDouble(0.4, 0.46);
+        double length = last.end() - last.start();
+        if (MEETING.contains(last.phones().getLast().phone())) {
+            return Optional.empty();
+        }
+        if (length < 0.7) {
+            Clip.Look shut = Clip.Look.of("Shut")
+                    .withContent(new Clip.Own("Shut", Pose.of(Roles.SEAL, 1)))
+                    .withMouth(1);
+            double from = last.end() - random.nextDouble(0.4, 0.5);
+            return Planted.at(
+                    clean.with(new ClipEdit.AddClip(clean.line().id(), "", from, last.end() + 0.2, shut)),
+                    from,
+                    last.end());
+        }
+        double factor = (length - missed) / length;
+        List<TimedPhone> phones = last.phones().stream()
+                .map(p -> new TimedPhone(
+                        p.phone(),
+                        last.start() + factor * (p.start() - last.start()),
+                        last.start() + factor * (p.end() - last.start()),
+                        p.pinned()))
+                .toList();
+        List<TimedWord> words = new ArrayList<>(clean.timing().words());
+        words.set(words.size() - 1, last.withPhones(phones));
+        Timing read = new Timing(words, clean.timing().duration());
+        return Planted.at(
+                clean.with(new ReadingEdit.SetReading(clean.line().id(), read, false)),
+                last.end() - missed,
+                last.end());
     }
 
     private static Key key(double time, double value) {

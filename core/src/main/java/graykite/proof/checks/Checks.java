@@ -30,6 +30,7 @@ public final class Checks {
         all.put("bite-missed", BiteMissed::new);
         all.put("shape-late", ShapeLate::new);
         all.put("shape-early", ShapeEarly::new);
+        all.put("shut-early", ShutEarly::new);
         all.put("pop", Pop::new);
         all.put("lips-too-fast", LipsTooFast::new);
         all.put("too-large", TooLarge::new);
