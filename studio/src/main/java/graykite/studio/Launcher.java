@@ -18,6 +18,7 @@ public final class Launcher {
 
     public static void main(String[] arguments) {
         JAVAFX.setLevel(Level.SEVERE);
+        ToolkitVariables.settle();
         Preparations prepared = Preparations.begin(List.of(arguments));
         Settings settings = new Settings(Settings.standardFolder());
         InterfaceSize.ask(settings, System.getProperties());

@@ -219,6 +219,16 @@ class LauncherIT {
         }
     }
 
+    /** They are there before Java starts: the toolkit would move them all while other threads read them. */
+    @Test
+    void theToolkitFindsItsVariables() throws Exception {
+        Ended told = run(
+                "bash",
+                "-c",
+                ". ./kite; toolkit_variables; env | grep -E '^(GDK_BACKEND|IBUS_ENABLE_SYNC_MODE)=' | sort");
+        assertEquals("GDK_BACKEND=x11\nIBUS_ENABLE_SYNC_MODE=1\n", told.out(), told.err());
+    }
+
     @Test
     void whatCannotBeBuiltIsSaidInOneLine() throws Exception {
         Path bare = Files.createDirectories(top.resolve("unbuilt place"));
