@@ -10,7 +10,7 @@ import graykite.proof.Needs;
 import graykite.proof.ProofNote;
 import graykite.proof.Rule;
 import graykite.proof.Shot;
-import graykite.reading.Timing;
+import graykite.reading.TimedWord;
 import graykite.sound.Loudness;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,40 +40,35 @@ record ShutEarly(Rule rule) implements Check {
         if (shot.voice().isEmpty()) {
             return notes;
         }
-        List<Timing.Segment> segments = shot.timing().segments();
-        for (int s = 0; s < segments.size(); s++) {
-            Timing.Segment last = segments.get(s);
-            boolean lineEnds = s + 1 == segments.size();
-            if (!last.isSilence() && (lineEnds || segments.get(s + 1).isSilence()) && !shuts(shot, last)) {
-                boolean wordFollows = s + 2 < segments.size();
-                double latest = lineEnds ? last.end() : segments.get(s + 1).end() - (wordFollows ? QUIET : 0);
-                double heard = heard(shot, last, latest);
-                if (heard < latest || !wordFollows) {
-                    addNote(shot, last, heard, notes);
-                }
+        List<Beat> beats = shot.beats().list();
+        List<TimedWord> words = shot.timing().words();
+        for (int b = 0; b + 1 < beats.size(); b++) {
+            Beat beat = beats.get(b);
+            if (beat.isSilence() || !beats.get(b + 1).isSilence() || beat.closure() != Closure.NONE) {
+                continue;
+            }
+            boolean wordFollows = beat.word() + 1 < words.size();
+            double latest = wordFollows
+                    ? words.get(beat.word() + 1).start() - QUIET
+                    : shot.timing().duration();
+            double heard = heard(shot, words.get(beat.word()), latest);
+            if (heard < latest || !wordFollows) {
+                addNote(shot, beat, heard, notes);
             }
         }
         return notes;
     }
 
-    /** True for a sound that is to be seen shut. */
-    private static boolean shuts(Shot shot, Timing.Segment last) {
-        return shot.beats().list().stream()
-                .filter(b -> b.word() == last.word() && b.index() == last.index())
-                .map(Beat::closure)
-                .anyMatch(c -> c != Closure.NONE);
-    }
-
-    /** Until when the voice is heard, at the latest to a time. */
-    private double heard(Shot shot, Timing.Segment last, double latest) {
+    /** Until when a word's voice is heard, at the latest to a time. */
+    private double heard(Shot shot, TimedWord word, double latest) {
         Loudness loudness = shot.voice().orElseThrow().loudness();
         double loudest = Double.NEGATIVE_INFINITY;
-        for (double t = shot.timing().words().get(last.word()).start(); t < last.end(); t += Loudness.STEP) {
+        for (double t = word.start(); t < word.end(); t += Loudness.STEP) {
             loudest = Math.max(loudest, loudness.at(t));
         }
         double limit = Math.max(
                 loudest - rule.limit("under_word_db"), loudness.percentile(QUIETEST) + rule.limit("above_quiet_db"));
-        double time = last.end();
+        double time = word.end();
         double lowest = loudest;
         while (time < latest
                 && loudness.at(time) >= limit
@@ -81,18 +76,18 @@ record ShutEarly(Rule rule) implements Check {
             lowest = Math.min(lowest, loudness.at(time));
             time += Loudness.STEP;
         }
-        while (time > last.start() && loudness.at(time) < limit) {
+        while (time > word.phones().getLast().start() && loudness.at(time) < limit) {
             time -= Loudness.STEP;
         }
         return Math.min(time, latest);
     }
 
-    private void addNote(Shot shot, Timing.Segment last, double heard, List<ProofNote> notes) {
+    private void addNote(Shot shot, Beat last, double heard, List<ProofNote> notes) {
         Footage film = shot.film();
         double[] lips = film.lips().orElseThrow();
-        double word = shot.timing().words().get(last.word()).start();
+        TimedWord word = shot.timing().words().get(last.word());
         int first = film.frame(heard) + 1;
-        while (first > 0 && film.time(first - 1) > word && lips[first - 1] <= rule.limit("shut_mm")) {
+        while (first > 0 && film.time(first - 1) > word.start() && lips[first - 1] <= rule.limit("shut_mm")) {
             first--;
         }
         double early = heard - film.time(first);
@@ -100,7 +95,7 @@ record ShutEarly(Rule rule) implements Check {
             return;
         }
         List<Fix> fixes = new ArrayList<>(Mending.mouthToSpeech(shot, film.time(first), heard));
-        if (heard > last.end() + Loudness.STEP) {
+        if (heard > word.end() + Loudness.STEP) {
             fixes.add(Fix.of(
                     "Let the word end with the voice",
                     new ReadingEdit.MoveEnd(shot.line().id(), last.word(), heard)));
