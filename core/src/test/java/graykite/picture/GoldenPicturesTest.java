@@ -27,7 +27,18 @@ class GoldenPicturesTest {
     private static final double NEARLY_ALL = 0.995;
 
     @ParameterizedTest
-    @CsvSource({"odile,front", "odile,profile", "pim,front", "pim,profile", "brine,front", "brine,profile"})
+    @CsvSource({
+        "odile,front",
+        "odile,profile",
+        "pim,front",
+        "pim,profile",
+        "brine,front",
+        "brine,profile",
+        "wren,front",
+        "wren,profile",
+        "sprat,front",
+        "sprat,profile"
+    })
     void looksAsItDid(String name, String view) throws IOException {
         Character who = Cast.byName(name);
         Camera camera = view.equals("front") ? Camera.FRONT : Camera.PROFILE;
