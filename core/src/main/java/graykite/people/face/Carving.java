@@ -13,6 +13,7 @@ public final class Carving {
     public static final Material PATENT = new Material("patent leather", 0.22f, 0.5f, 0.1f, 0f, true);
     public static final Material BRASS = new Material("brass", 0.28f, 0.8f, 0.1f, 0f, false);
     public static final Material HAIR = new Material("hair", 0.42f, 0.28f, 0.35f, 0.1f, true);
+    public static final Material FUR = new Material("fur", 0.75f, 0.06f, 0.45f, 0.1f, true);
     public static final Material OILSKIN = new Material("oilskin", 0.38f, 0.35f, 0.35f, 0.1f, true);
 
     private Carving() {}

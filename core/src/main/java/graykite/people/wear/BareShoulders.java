@@ -24,7 +24,7 @@ final class BareShoulders {
 
     static Part of(Fit fit, Colour back, Colour breast) {
         PersonPlan.Body body = fit.person().body();
-        MeshBuilder mesh = new MeshBuilder("fur", Carving.CLOTH, fit.body());
+        MeshBuilder mesh = new MeshBuilder("fur", Carving.FUR, fit.body());
         Person.Neck neck = new Person.Neck(body.neck(), body.rise());
         Carving.latheDown(
                 mesh,
@@ -54,7 +54,9 @@ final class BareShoulders {
                     double pale = smooth(0.52, 0.68, front + 0.26 * (lock - 0.25));
                     double streak = Math.sin(0.75 * p.x() + 1.3 * Math.sin(0.22 * p.y()))
                             * Math.sin(0.33 * p.y() + 0.5 * p.x());
-                    double shade = 0.55 + 0.45 * smooth(-82, -130, p.y() - body.rise());
+                    // The chin keeps the light off the throat; the nape lies open.
+                    double dim = mix(0.55, 0.94, smooth(0.1, -0.7, front));
+                    double shade = mix(dim, 1, smooth(-82, -130, p.y() - body.rise()));
                     return back.mix(breast, pale).times(shade * (1 + 0.09 * streak));
                 });
         Neck.giveWay(mesh);

@@ -28,6 +28,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 class TuftsTest {
     private static final PersonPlan SPRAT = PlanFiles.shipped("sprat");
 
+    private static final Vec FROM = new Vec(84, -8, 10);
+    private static final Vec TO = new Vec(60, -74, 38);
+
     private static Character with(SkinMark.Tuft tuft) {
         List<SkinMark> marks = new ArrayList<>(SPRAT.skin().marks());
         marks.removeIf(SkinMark.Tuft.class::isInstance);
@@ -36,7 +39,7 @@ class TuftsTest {
     }
 
     private static SkinMark.Tuft cheek(double length) {
-        return new SkinMark.Tuft(new Vec(84, -8, 10), new Vec(60, -74, 38), new Vec(0.4, -0.55, -0.9), length, 17);
+        return new SkinMark.Tuft(FROM, TO, new Vec(0.4, -0.55, -0.9), length, 17);
     }
 
     private static double fromSkin(Vec place, Part skin) {
@@ -72,6 +75,26 @@ class TuftsTest {
             longest = Math.max(longest, lock[1].minus(lock[0]).length());
         }
         assertTrue(longest > 0.85 * length && longest < length + 3, "the longest: " + longest);
+    }
+
+    /** One that is aimed out of the cheek stands off it; one that is aimed along it lies on it to its point, round the jaw too. */
+    @Test
+    void aLockStandsOrLiesAsItIsAimed() {
+        double out = highest(with(new SkinMark.Tuft(FROM, TO, new Vec(1, 0, -0.2), 40, 12)));
+        double along = highest(with(new SkinMark.Tuft(FROM, TO, new Vec(0, -0.3, -1), 40, 12)));
+        assertTrue(out > 30, "aimed out it reaches " + out + " mm from the skin");
+        // Behind the jaw vertices lie up to a centimetre apart, which the figure holds too; straight on it would be 23
+        // mm.
+        assertTrue(along > 1 && along < 13, "aimed along it reaches " + along + " mm from the skin");
+    }
+
+    /** How far from the skin the farthest point of a lock is. */
+    private static double highest(Character who) {
+        Part skin = part(who, "skin");
+        return rootsAndPoints(part(who, "tufts")).stream()
+                .mapToDouble(lock -> fromSkin(lock[1], skin))
+                .max()
+                .orElseThrow();
     }
 
     /** Half of them on either side, mirrored. */
