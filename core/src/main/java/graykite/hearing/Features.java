@@ -26,15 +26,23 @@ public final class Features {
     /** The frame of the odds that the first frame of these is. */
     private final int first;
 
-    private Features(float[][] cepstra, Optional<PhoneOdds> odds, int first) {
+    private final Remembered remembered;
+    /** The frame of what is remembered that the first frame of these is. */
+    private final int firstRemembered;
+
+    private Features(
+            float[][] cepstra, Optional<PhoneOdds> odds, int first, Remembered remembered, int firstRemembered) {
         this.cepstra = cepstra;
         this.odds = odds;
         this.first = first;
+        this.remembered = remembered;
+        this.firstRemembered = firstRemembered;
     }
 
     /** Of a whole recording, whose noise is its own. @param sound one channel at 16 kHz */
     static Features of(Sound sound) {
-        return of(sound, NoiseFloor.of(sound));
+        MelPowers powers = new MelPowers(sound, BANDS);
+        return of(powers, NoiseFloor.of(powers));
     }
 
     /**
@@ -42,7 +50,10 @@ public final class Features {
      * @param noise of the recording that it is part of
      */
     static Features of(Sound sound, NoiseFloor noise) {
-        MelPowers powers = new MelPowers(sound, BANDS);
+        return of(new MelPowers(sound, BANDS), noise);
+    }
+
+    private static Features of(MelPowers powers, NoiseFloor noise) {
         float[][] cepstra = new float[powers.frames()][];
         float[][] cosines = cosines();
         double[] mel = new double[BANDS.bands()];
@@ -63,12 +74,12 @@ public final class Features {
             cepstra[f] = c;
         }
         subtractMean(cepstra);
-        return new Features(cepstra, Optional.empty(), 0);
+        return new Features(cepstra, Optional.empty(), 0, new Remembered(cepstra.length), 0);
     }
 
     /** The same with what a trained network hears of the same sound. */
     Features with(PhoneOdds heard) {
-        return new Features(cepstra, Optional.of(heard), 0);
+        return new Features(cepstra, Optional.of(heard), 0, remembered, firstRemembered);
     }
 
     /** True when a trained network has heard the sound. */
@@ -83,7 +94,28 @@ public final class Features {
 
     /** The frames from one to, not including, another, as features of their own. */
     Features between(int from, int to) {
-        return new Features(Arrays.copyOfRange(cepstra, from, to), odds, first + from);
+        float[][] part = Arrays.copyOfRange(cepstra, from, to);
+        return remembered.isKept()
+                ? new Features(part, odds, first + from, remembered, firstRemembered + from)
+                : new Features(part, odds, first + from, new Remembered(part.length), 0);
+    }
+
+    /** What of a phone in a stream was found near a frame before; {@link Near#UNKNOWN} when nothing is known of it. */
+    Near remembered(int frame, int which) {
+        return isWithin(frame) ? remembered.at(firstRemembered + frame, which) : Near.UNKNOWN;
+    }
+
+    /** Keeps what was found, for these features and those of other parts of the same sound. */
+    void remember(int frame, int which, Near near) {
+        if (isWithin(frame)) {
+            remembered.keep(firstRemembered + frame, which, near);
+        }
+    }
+
+    /** True where a frame has all the neighbours that its differences are of: at the ends of a part they are other ones than in the whole. */
+    private boolean isWithin(int frame) {
+        int reach = 3 * HOPS_A_TRAINING_FRAME;
+        return frame >= reach && frame + reach < cepstra.length;
     }
 
     int frames() {

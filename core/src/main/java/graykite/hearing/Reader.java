@@ -19,6 +19,7 @@ import graykite.time.TimeRange;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
 /**
@@ -158,7 +159,7 @@ public final class Reader {
         TimeRange near = new TimeRange(Math.max(0, from - NEAR), Math.min(sound.duration(), to + NEAR));
         NoiseFloor noise = NoiseFloor.of(sound.cut(near).mixedAt(Features.RATE));
         CutShort part = CutShort.not(plain(sound.cut(new TimeRange(from, to))));
-        Timing section = read(part, noise, script, own, Pins.none(), progress);
+        Timing section = read(part, () -> Features.of(part.heard(), noise), script, own, Pins.none(), progress);
         return Sections.replaced(earlier, first, last, section, from, to);
     }
 
@@ -206,7 +207,7 @@ public final class Reader {
      * @param sound one channel at 16 kHz
      */
     public List<HeardPhone> hear(Sound sound, Script script, Progress progress) {
-        Features features = features(sound, NoiseFloor.of(sound), progress.part(0, 0.1));
+        Features features = withOdds(Features.of(sound), sound, progress.part(0, 0.1));
         return search(features, words(sound, Map.of()))
                 .hear(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress.part(0.1, 1))
                 .phones();
@@ -219,7 +220,7 @@ public final class Reader {
      */
     public List<WordSigns> signs(Sound sound, Script script, Progress progress) {
         Sound plain = plain(sound);
-        Features features = features(plain, NoiseFloor.of(plain), progress.part(0, 0.1));
+        Features features = withOdds(Features.of(plain), plain, progress.part(0, 0.1));
         return aligner(features)
                 .align(features, choices(script, Map.of(), Pins.none()), Pins.none(), progress.part(0.1, 1))
                 .map(found -> {
@@ -233,12 +234,17 @@ public final class Reader {
 
     private Timing read(Sound sound, Script script, Map<String, Pronunciation> own, Pins pins, Progress progress) {
         Sound plain = plain(sound);
-        return read(CutShort.of(plain), NoiseFloor.of(plain), script, own, pins, progress);
+        CutShort recording = CutShort.of(plain);
+        // Quiet that was put behind it is no noise of the recording.
+        Supplier<Features> heard = recording.heard() == plain
+                ? () -> Features.of(plain)
+                : () -> Features.of(recording.heard(), NoiseFloor.of(plain));
+        return read(recording, heard, script, own, pins, progress);
     }
 
     private Timing read(
             CutShort recording,
-            NoiseFloor noise,
+            Supplier<Features> ownFeatures,
             Script script,
             Map<String, Pronunciation> own,
             Pins pins,
@@ -248,7 +254,7 @@ public final class Reader {
         }
         Sound plain = recording.heard();
         List<WordChoice> choices = choices(script, own, pins);
-        Features features = features(plain, noise, progress.part(0, 0.1));
+        Features features = withOdds(ownFeatures.get(), plain, progress.part(0, 0.1));
         progress.step(0.1);
         ScriptSearch.Heard heard =
                 search(features, words(plain, own)).hear(features, choices, pins, progress.part(0.1, 0.85));
@@ -278,8 +284,7 @@ public final class Reader {
     }
 
     /** What is heard of a sound whose words are known: another language is helped by a trained ear, English is read faster without. */
-    private Features features(Sound plain, NoiseFloor noise, Progress progress) {
-        Features own = Features.of(plain, noise);
+    private Features withOdds(Features own, Sound plain, Progress progress) {
         return pronouncer.isForeign()
                 ? ear.phones(plain, progress).map(own::with).orElse(own)
                 : own;

@@ -1,6 +1,8 @@
 package graykite.hearing;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.reading.HeardPhone;
@@ -96,6 +98,53 @@ class ScorerTest {
                 assertEquals(best, scorer.impression(base), 1e-3 * Math.abs(best));
             }
         }
+    }
+
+    // --- what is heard again ---
+
+    private static List<Float> scores(Features heard) {
+        Scorer scorer = new Scorer(model, heard);
+        List<Float> scores = new ArrayList<>();
+        for (int frame = 0; frame < heard.frames(); frame += 3) {
+            scorer.frame(frame);
+            for (int senone = 0; senone < model.senoneCount(); senone += 97) {
+                scores.add(scorer.score(senone));
+            }
+        }
+        return scores;
+    }
+
+    /** A part of a sound that was heard as a whole sounds as if it had not been, also at its ends, where its neighbours are missing. */
+    @Test
+    void aPartOfWhatWasHeardSoundsTheSame() {
+        Sound sound = speech.sound().mixedAt(Features.RATE);
+        Features known = Features.of(sound);
+        scores(known);
+        assertNotEquals(
+                Near.UNKNOWN,
+                known.between(60, 150).remembered(30, SpeechModel.STREAMS * model.baseOfSenone(0)),
+                "frame 90 is remembered");
+        assertEquals(scores(Features.of(sound).between(60, 150)), scores(known.between(60, 150)));
+        assertEquals(scores(Features.of(sound)), scores(known), "and the whole, heard again");
+    }
+
+    @Test
+    void ofALongRecordingOnlyPartsAreRemembered() {
+        Sound minutes = Sound.together(
+                List.of(speech.sound().mixedAt(Features.RATE), Sound.silence(61, Features.RATE)), List.of(0.0, 0.5));
+        Features whole = Features.of(minutes);
+        assertTrue(whole.frames() > Remembered.LONGEST);
+        Near near = new Near(-3, new int[] {7}, new float[] {1});
+        whole.remember(90, 125, near);
+        assertSame(Near.UNKNOWN, whole.remembered(90, 125));
+        Features part = whole.between(60, 150);
+        part.remember(30, 125, near);
+        assertSame(near, part.remembered(30, 125));
+        assertSame(near, part.between(20, 60).remembered(10, 125), "a part of the part knows it too");
+        assertSame(Near.UNKNOWN, part.remembered(30, 300), "nothing else does");
+        part.remember(30, 300, near);
+        assertSame(near, part.remembered(30, 300), "beyond the usual number of phones");
+        assertSame(near, part.remembered(30, 125));
     }
 
     // --- phones without words ---
