@@ -62,7 +62,7 @@ public final class Deliverer {
             case PRORES -> movie(subject, order, output, MovieWriter.Codec.PRORES, rate, frames, progress);
             case WEBM -> movie(subject, order, output, MovieWriter.Codec.VP9, rate, frames, progress);
             case PICTURES ->
-                Pictures.write(painter(subject, order, output), subject, order, path, rate, frames, progress);
+                Pictures.write(() -> painter(subject, order, output), subject, order, path, rate, frames, progress);
             case WAV -> AtomicFiles.write(path, out -> WavFiles.write(sound(subject, rate, frames), out));
             case SHEET_CSV -> {
                 ExposureSheet sheet = ExposureSheet.of(subject, output.actor(), rate, frames);
@@ -144,7 +144,10 @@ public final class Deliverer {
                     part, codec, pictures.width(), pictures.height(), rate, Sound.mono(sound.mixed(), sound.rate()))) {
                 AtomicInteger added = new AtomicInteger();
                 PaintAhead.each(
-                        () -> painter(subject, order, output), frames.count(), f -> frames.time(f, rate), picture -> {
+                        () -> painter(subject, order, output),
+                        frames.count(),
+                        (painter, f) -> painter.paint(frames.time(f, rate)),
+                        picture -> {
                             movie.add(picture);
                             progress.step(added.incrementAndGet() / (double) frames.count());
                         });

@@ -8,33 +8,37 @@ import graykite.delivery.Subject;
 import graykite.picture.Png;
 import graykite.time.FrameRate;
 import java.io.BufferedOutputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
 
 /** Writes numbered pictures and their sound into a folder, which is seen once it is whole. */
 final class Pictures {
     private Pictures() {}
 
+    /** @param painters makes a painter of its own for each that draws */
     static void write(
-            Painter painter,
+            Supplier<Painter> painters,
             Subject subject,
             Order order,
             Path folder,
             FrameRate rate,
             Span.Frames frames,
             Progress progress) {
+        boolean deep = order.pictures().deep();
         AtomicFolder.write(folder, part -> {
-            for (int f = 0; f < frames.count(); f++) {
-                double time = frames.time(f, rate);
-                Path file = part.resolve(name(frames.number(f)));
-                try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file), 1 << 16)) {
-                    draw(painter, order.pictures().deep(), time, out);
-                }
+            AtomicInteger written = new AtomicInteger();
+            // To press a picture into a file takes as long as to draw it.
+            PaintAhead.each(painters, frames.count(), (painter, f) -> png(painter, deep, frames.time(f, rate)), png -> {
+                int f = written.getAndIncrement();
+                Files.write(part.resolve(name(frames.number(f))), png);
                 progress.step((f + 1.0) / frames.count());
-            }
+            });
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(part.resolve("sound.wav")))) {
                 WavFiles.write(Deliverer.sound(subject, rate, frames), out);
             }
@@ -47,7 +51,8 @@ final class Pictures {
                 : String.format(Locale.ROOT, "frame.%05d.png", number);
     }
 
-    private static void draw(Painter painter, boolean deep, double time, OutputStream out) throws IOException {
+    private static byte[] png(Painter painter, boolean deep, double time) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
         if (deep) {
             Png.writeDeep(painter.paintDeep(time), painter.isClear(), out);
         } else if (painter.isClear()) {
@@ -55,5 +60,6 @@ final class Pictures {
         } else {
             Png.write(painter.paint(time), out);
         }
+        return out.toByteArray();
     }
 }

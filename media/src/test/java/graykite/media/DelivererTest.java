@@ -1,5 +1,6 @@
 package graykite.media;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
@@ -18,6 +19,7 @@ import graykite.delivery.Subject;
 import graykite.format.character.Cast;
 import graykite.mouth.FittedChart;
 import graykite.mouth.MouthSettings;
+import graykite.picture.Camera;
 import graykite.picture.Picture;
 import graykite.picture.Png;
 import graykite.reading.TimedPhone;
@@ -43,6 +45,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
@@ -143,8 +146,16 @@ class DelivererTest {
         assertTrue(Files.exists(out.resolve("frame.00000.png")));
         assertTrue(Files.exists(out.resolve("frame.00015.png")));
         assertFalse(Files.exists(out.resolve("frame.00016.png")));
-        Picture picture = Png.read(Files.readAllBytes(out.resolve("frame.00008.png")));
-        assertEquals(96, picture.width());
+        // Drawn two at a time, each stands under its own number.
+        Painter painter =
+                new Painter(Subject.alone("line", scene, sound, FrameRate.FILM, 0), Camera.FRONT, SMALL, false);
+        for (int f = 0; f < 16; f++) {
+            Path file = out.resolve(String.format(Locale.ROOT, "frame.%05d.png", f));
+            assertArrayEquals(
+                    painter.paint(f / 12.0).pixels(),
+                    Png.read(Files.readAllBytes(file)).pixels(),
+                    file.getFileName().toString());
+        }
         Sound back = SoundReader.read(out.resolve("sound.wav"), Progress.none());
         assertEquals(sound.length(), back.length());
     }
