@@ -1,7 +1,7 @@
 package graykite.hearing;
 
 /**
- * The Gaussians of a phone in one stream that are near the sound at a frame.
+ * The Gaussians of a phone in one stream that are near the sound at a frame. Who has one changes nothing in it: it is shared.
  *
  * @param best logarithm of the density of the nearest one
  * @param which where in the weights of a senone each of them stands

@@ -7,8 +7,11 @@ import java.util.Arrays;
  * heard three times and more.
  */
 final class Remembered {
-    /** Frames of a minute, some 40 MB. Of what is longer nothing is kept; its parts are remembered by themselves. */
-    static final int LONGEST = 12_000;
+    /**
+     * Frames of half a minute, of which up to 55 MB are kept while it is read. Of what is longer nothing is; its parts are remembered by
+     * themselves.
+     */
+    static final int LONGEST = 6_000;
 
     /** Places of a frame at first: some forty phones in three streams. */
     private static final int ROW = 128;

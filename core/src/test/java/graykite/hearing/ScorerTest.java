@@ -131,7 +131,7 @@ class ScorerTest {
     @Test
     void ofALongRecordingOnlyPartsAreRemembered() {
         Sound minutes = Sound.together(
-                List.of(speech.sound().mixedAt(Features.RATE), Sound.silence(61, Features.RATE)), List.of(0.0, 0.5));
+                List.of(speech.sound().mixedAt(Features.RATE), Sound.silence(31, Features.RATE)), List.of(0.0, 0.5));
         Features whole = Features.of(minutes);
         assertTrue(whole.frames() > Remembered.LONGEST);
         Near near = new Near(-3, new int[] {7}, new float[] {1});
