@@ -27,16 +27,12 @@ public final class Features {
     private final int first;
 
     private final Remembered remembered;
-    /** The frame of what is remembered that the first frame of these is. */
-    private final int firstRemembered;
 
-    private Features(
-            float[][] cepstra, Optional<PhoneOdds> odds, int first, Remembered remembered, int firstRemembered) {
+    private Features(float[][] cepstra, Optional<PhoneOdds> odds, int first, Remembered remembered) {
         this.cepstra = cepstra;
         this.odds = odds;
         this.first = first;
         this.remembered = remembered;
-        this.firstRemembered = firstRemembered;
     }
 
     /** Of a whole recording, whose noise is its own. @param sound one channel at 16 kHz */
@@ -74,12 +70,12 @@ public final class Features {
             cepstra[f] = c;
         }
         subtractMean(cepstra);
-        return new Features(cepstra, Optional.empty(), 0, new Remembered(cepstra.length), 0);
+        return new Features(cepstra, Optional.empty(), 0, new Remembered(cepstra.length));
     }
 
     /** The same with what a trained network hears of the same sound. */
     Features with(PhoneOdds heard) {
-        return new Features(cepstra, Optional.of(heard), 0, remembered, firstRemembered);
+        return new Features(cepstra, Optional.of(heard), 0, remembered);
     }
 
     /** True when a trained network has heard the sound. */
@@ -94,21 +90,18 @@ public final class Features {
 
     /** The frames from one to, not including, another, as features of their own. */
     Features between(int from, int to) {
-        float[][] part = Arrays.copyOfRange(cepstra, from, to);
-        return remembered.isKept()
-                ? new Features(part, odds, first + from, remembered, firstRemembered + from)
-                : new Features(part, odds, first + from, new Remembered(part.length), 0);
+        return new Features(Arrays.copyOfRange(cepstra, from, to), odds, first + from, remembered.part(from, to));
     }
 
     /** What of a phone in a stream was found near a frame before; {@link Near#UNKNOWN} when nothing is known of it. */
     Near remembered(int frame, int which) {
-        return isWithin(frame) ? remembered.at(firstRemembered + frame, which) : Near.UNKNOWN;
+        return isWithin(frame) ? remembered.at(frame, which) : Near.UNKNOWN;
     }
 
     /** Keeps what was found, for these features and those of other parts of the same sound. */
     void remember(int frame, int which, Near near) {
         if (isWithin(frame)) {
-            remembered.keep(firstRemembered + frame, which, near);
+            remembered.keep(frame, which, near);
         }
     }
 

@@ -19,33 +19,41 @@ final class Remembered {
     private static final Near[] NOTHING = new Near[0];
 
     private final Near[][] frames;
+    /** Where the part begins that this is of. */
+    private final int first;
 
     /** @param frames of the recording */
     Remembered(int frames) {
-        this.frames = new Near[frames <= LONGEST ? frames : 0][];
+        this(new Near[frames <= LONGEST ? frames : 0][], 0);
         Arrays.fill(this.frames, NOTHING);
     }
 
-    /** Whether anything is kept: not of a long recording. */
-    boolean isKept() {
-        return frames.length > 0;
+    private Remembered(Near[][] frames, int first) {
+        this.frames = frames;
+        this.first = first;
+    }
+
+    /** Of a part of the recording: what is kept of either is known to both, unless the recording is too long to be kept. */
+    Remembered part(int from, int to) {
+        return frames.length > 0 ? new Remembered(frames, first + from) : new Remembered(to - from);
     }
 
     /** What is known; {@link Near#UNKNOWN} when nothing is. @param which of the phones and their streams */
     Near at(int frame, int which) {
-        Near[] known = frame < frames.length ? frames[frame] : NOTHING;
+        Near[] known = frames.length > 0 ? frames[first + frame] : NOTHING;
         return which < known.length ? known[which] : Near.UNKNOWN;
     }
 
     void keep(int frame, int which, Near near) {
-        if (frame >= frames.length) {
+        if (frames.length == 0) {
             return;
         }
-        Near[] row = frames[frame];
+        Near[] row = frames[first + frame];
         if (which >= row.length) {
+            int known = row.length;
             row = Arrays.copyOf(row, Math.max(which + 1, ROW));
-            Arrays.fill(row, frames[frame].length, row.length, Near.UNKNOWN);
-            frames[frame] = row;
+            Arrays.fill(row, known, row.length, Near.UNKNOWN);
+            frames[first + frame] = row;
         }
         row[which] = near;
     }

@@ -36,7 +36,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * Writes what is delivered of a line or scene: every kind in one place, used by the window and the command line alike. What
@@ -142,14 +141,13 @@ public final class Deliverer {
         AtomicFiles.writeBeside(output.path(), part -> {
             try (MovieWriter movie = new MovieWriter(
                     part, codec, pictures.width(), pictures.height(), rate, Sound.mono(sound.mixed(), sound.rate()))) {
-                AtomicInteger added = new AtomicInteger();
                 PaintAhead.each(
                         () -> painter(subject, order, output),
                         frames.count(),
                         (painter, f) -> painter.paint(frames.time(f, rate)),
-                        picture -> {
+                        (f, picture) -> {
                             movie.add(picture);
-                            progress.step(added.incrementAndGet() / (double) frames.count());
+                            progress.step((f + 1.0) / frames.count());
                         });
             }
         });

@@ -24,7 +24,7 @@ final class PaintAhead {
 
     /** What is done with it in its turn. */
     interface Next<T> {
-        void take(T made) throws IOException;
+        void take(int frame, T made) throws IOException;
     }
 
     /**
@@ -51,7 +51,7 @@ final class PaintAhead {
                     int frame = asked++;
                     coming.add(threads.get(place).submit(() -> made.of(own.get(place), frame)));
                 }
-                next.take(finished(coming.remove()));
+                next.take(f, finished(coming.remove()));
             }
         } finally {
             threads.forEach(ExecutorService::shutdownNow);

@@ -14,7 +14,6 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
 
 /** Writes numbered pictures and their sound into a folder, which is seen once it is whole. */
@@ -32,13 +31,12 @@ final class Pictures {
             Progress progress) {
         boolean deep = order.pictures().deep();
         AtomicFolder.write(folder, part -> {
-            AtomicInteger written = new AtomicInteger();
-            // To press a picture into a file takes as long as to draw it.
-            PaintAhead.each(painters, frames.count(), (painter, f) -> png(painter, deep, frames.time(f, rate)), png -> {
-                int f = written.getAndIncrement();
-                Files.write(part.resolve(name(frames.number(f))), png);
-                progress.step((f + 1.0) / frames.count());
-            });
+            // To pack a picture takes as long as to draw it.
+            PaintAhead.each(
+                    painters, frames.count(), (painter, f) -> png(painter, deep, frames.time(f, rate)), (f, png) -> {
+                        Files.write(part.resolve(name(frames.number(f))), png);
+                        progress.step((f + 1.0) / frames.count());
+                    });
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(part.resolve("sound.wav")))) {
                 WavFiles.write(Deliverer.sound(subject, rate, frames), out);
             }

@@ -41,7 +41,10 @@ class PaintAheadTest {
                     }
                     return frame;
                 },
-                taken::add);
+                (frame, made) -> {
+                    assertEquals(frame, made);
+                    taken.add(made);
+                });
         assertEquals(IntStream.range(0, 9).boxed().toList(), taken);
         assertEquals(2, asked.size());
         Set<Thread> threads = new HashSet<>();
@@ -74,7 +77,7 @@ class PaintAheadTest {
                     }
                     return frame;
                 },
-                frame -> {
+                (frame, made) -> {
                     synchronized (begun) {
                         most.add(begun.size() - frame);
                     }
@@ -95,7 +98,7 @@ class PaintAheadTest {
                 full,
                 assertThrows(
                         IOException.class,
-                        () -> PaintAhead.each(PAINTERS, 9, (painter, frame) -> frame, frame -> {
+                        () -> PaintAhead.each(PAINTERS, 9, (painter, frame) -> frame, (frame, made) -> {
                             taken.add(frame);
                             throw full;
                         })));
@@ -119,7 +122,7 @@ class PaintAheadTest {
                         }
                         return frame;
                     },
-                    taken::add);
+                    (frame, made) -> taken.add(made));
         } finally {
             assertEquals(List.of(0, 1), taken, "what came before it was handed on");
         }
