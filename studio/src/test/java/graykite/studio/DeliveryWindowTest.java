@@ -179,6 +179,30 @@ class DeliveryWindowTest extends RealWindow {
         assertTrue(onFx(() -> workspace.jobs().message().get()).contains("choose another name"));
     }
 
+    /** What is chosen in the table stays so while lines change. */
+    @Test
+    void whatIsChosenStaysChosen() throws Exception {
+        run(() -> window.table().toggle());
+        TableView<?> table = robot.lookup("#lines-list").queryAs(TableView.class);
+        run(() -> table.getSelectionModel().selectIndices(1, 2, 3));
+        List<Integer> chosen = chosen(table);
+        assertEquals(List.of(1, 2, 3), chosen);
+        // Nothing that a row tells of changes with a gain; a name does.
+        String line = onFx(() -> workspace.lineId().get());
+        run(() -> workspace.edit(new LineEdit.SetGain(line, 2)));
+        settle();
+        assertEquals(chosen, chosen(table), "after a change that is not seen here");
+        run(() -> workspace.edit(new LineEdit.NameLine(line, "Fog")));
+        settle();
+        assertEquals(chosen, chosen(table), "after one that is");
+        run(() -> robot.lookup("#find-line").queryAs(TextField.class).setText("e"));
+        assertEquals(3, chosen(table).size(), "all of them have an e");
+    }
+
+    private static List<Integer> chosen(TableView<?> table) {
+        return onFx(() -> List.copyOf(table.getSelectionModel().getSelectedIndices()));
+    }
+
     /** What is chosen in the table is delivered together; one that is not read is said, the rest is written. */
     @Test
     void manyAtOnceFromTheTable() throws Exception {

@@ -99,7 +99,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
         find.setPromptText("Find in names and words");
         find.setId("find-line");
         find.setPrefWidth(220);
-        find.textProperty().addListener((o, b, n) -> narrow());
+        find.textProperty().addListener((o, b, n) -> keepChosen(this::narrow));
         find.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.ENTER) {
                 table.requestFocus();
@@ -109,7 +109,7 @@ public final class LinesTable extends VBox implements AutoCloseable {
         });
         filter.setId("filter-lines");
         filter.setTooltip(new Tooltip("Show only some of the lines"));
-        filter.setOnAction(e -> narrow());
+        filter.setOnAction(e -> keepChosen(this::narrow));
         count.getStyleClass().add("quiet");
         count.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(count, Priority.ALWAYS);
@@ -203,11 +203,26 @@ public final class LinesTable extends VBox implements AutoCloseable {
         }
         List<LineEntry> now =
                 LineEntry.of(workspace.project(), workspace.proof().byLine(), workspace.problems());
-        if (!now.equals(all)) {
-            List<String> chosen = table.getSelectionModel().getSelectedItems().stream()
-                    .map(LineEntry::id)
-                    .toList();
-            all.setAll(now);
+        keepChosen(() -> {
+            if (!now.equals(all)) {
+                all.setAll(now);
+            }
+            LineFilter before = filter.getValue();
+            List<LineFilter> choices = LineFilter.of(workspace.project());
+            if (!filter.getItems().equals(choices)) {
+                filter.getItems().setAll(choices);
+                filter.setValue(choices.contains(before) ? before : choices.getFirst());
+            }
+            narrow();
+        });
+        actions.refresh();
+    }
+
+    /** Changes what is shown. The table would forget all that is chosen but one, even where the same is shown again. */
+    private void keepChosen(Runnable change) {
+        List<String> chosen = chosen();
+        change.run();
+        if (!chosen().equals(chosen)) {
             table.getSelectionModel().clearSelection();
             for (int i = 0; i < table.getItems().size(); i++) {
                 if (chosen.contains(table.getItems().get(i).id())) {
@@ -215,14 +230,12 @@ public final class LinesTable extends VBox implements AutoCloseable {
                 }
             }
         }
-        LineFilter before = filter.getValue();
-        List<LineFilter> choices = LineFilter.of(workspace.project());
-        if (!filter.getItems().equals(choices)) {
-            filter.getItems().setAll(choices);
-            filter.setValue(choices.contains(before) ? before : choices.getFirst());
-        }
-        actions.refresh();
-        narrow();
+    }
+
+    private List<String> chosen() {
+        return table.getSelectionModel().getSelectedItems().stream()
+                .map(LineEntry::id)
+                .toList();
     }
 
     private void narrow() {
