@@ -63,23 +63,20 @@ final class LineFit {
      * How well each word that was heard fits, by its index in the script.
      *
      * @param heard phones of words, of unscripted words, and pauses
+     * @param count of the words of the script
      * @param confirmed indices of the words that a trained ear heard too
      */
-    Map<Integer, Double> words(List<HeardPhone> heard, Set<Integer> confirmed) {
-        Map<Integer, Double> fits = new HashMap<>();
+    Map<Integer, Double> words(List<HeardPhone> heard, int count, Set<Integer> confirmed) {
         List<List<HeardPhone>> runs = PhoneRuns.runs(heard);
-        for (int i = 0; i < runs.size(); i++) {
-            int word = runs.get(i).getFirst().word();
+        Set<Integer> blamed = UnexplainedSound.blamed(runs, count, word -> tongue.evidence.against(signs(word), false));
+        Map<Integer, Double> fits = new HashMap<>();
+        for (List<HeardPhone> run : runs) {
+            int word = run.getFirst().word();
             if (word >= 0) {
-                boolean beside = isUnscripted(runs, i - 1) || isUnscripted(runs, i + 1);
-                fits.put(word, of(runs.get(i), beside, confirmed.contains(word)));
+                fits.put(word, of(run, blamed.contains(word), confirmed.contains(word)));
             }
         }
         return fits;
-    }
-
-    private static boolean isUnscripted(List<List<HeardPhone>> runs, int at) {
-        return at >= 0 && at < runs.size() && runs.get(at).getFirst().word() == HeardPhone.UNSCRIPTED;
     }
 
     /** True when it should be asked whether a word was said at all. */
@@ -102,11 +99,11 @@ final class LineFit {
      * From 0, surely not what was said, to 1.
      *
      * @param word its phones, as heard
-     * @param beside true when sound that is not in the script comes right before or after
+     * @param blamed true when it answers for sound beside it that the script does not explain
      * @param confirmed true when a trained ear heard it too
      */
-    double of(List<HeardPhone> word, boolean beside, boolean confirmed) {
-        double against = tongue.evidence.against(signs(word), beside) - (confirmed ? CONFIRMED : 0);
+    double of(List<HeardPhone> word, boolean blamed, boolean confirmed) {
+        double against = tongue.evidence.against(signs(word), blamed) - (confirmed ? CONFIRMED : 0);
         return 1 / (1 + Math.exp(against));
     }
 

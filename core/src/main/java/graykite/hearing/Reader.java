@@ -260,7 +260,8 @@ public final class Reader {
                 search(features, words(plain, own)).hear(features, choices, pins, progress.part(0.1, 0.85));
         ScriptSearch.Heard said = heard.with(TrailingSounds.joined(heard.phones()));
         LineFit fit = new LineFit(said.phones(), said.ceiling(), tongue(features));
-        Map<Integer, Double> fits = fit.words(said.phones(), said.byEar().confirmed());
+        Map<Integer, Double> fits =
+                fit.words(said.phones(), choices.size(), said.byEar().confirmed());
         Progress listening = progress.part(0.85, 0.95);
         ScriptSearch.Heard placed = fit.isStrange()
                 ? new MurkySound(english(), plain).placed(said, choices, pins, features, aligner(features), listening)
