@@ -17,6 +17,7 @@ import java.util.Optional;
  * reaches the end. Memory grows with the number of phones, not with the length of the recording.
  */
 final class Aligner {
+    /** How far below the best one paths are followed, at the least as far as the tongue asks for. */
     private static final double[] BEAMS = {90, 200, 600, 2000, Double.POSITIVE_INFINITY};
     /** Wide enough through a fraction of a second: wider ones found the same words. */
     private static final double WIDE = 40;
@@ -48,6 +49,7 @@ final class Aligner {
     private final PhoneGrammar grammar;
     private final Tongue tongue;
     private final Map<Phone, List<Phone>> alike;
+    private final double[] beams;
 
     /** @param alike phones of the words' language that may sound like others of the model's */
     Aligner(SpeechModel model, PhoneGrammar grammar, Tongue tongue, Map<Phone, List<Phone>> alike) {
@@ -55,6 +57,10 @@ final class Aligner {
         this.model = model;
         this.grammar = grammar;
         this.tongue = tongue;
+        this.beams = Arrays.stream(BEAMS)
+                .map(b -> Math.max(b, tongue.beam))
+                .distinct()
+                .toArray();
     }
 
     /**
@@ -80,7 +86,7 @@ final class Aligner {
 
     private Optional<Found> align(
             AlignmentGraph graph, Features features, Pins pins, Looseness looseness, Progress progress) {
-        for (double beam : BEAMS) {
+        for (double beam : beams) {
             Optional<Found> found = new Search(graph, features, pins, beam, true, looseness).run(progress);
             if (found.isPresent()) {
                 return found;

@@ -14,9 +14,14 @@ import graykite.sound.Sound;
 import graykite.text.Language;
 import graykite.text.Phone;
 import graykite.text.Pronouncer;
+import graykite.text.Pronunciation;
 import graykite.text.Script;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.CancellationException;
@@ -25,6 +30,8 @@ import org.junit.jupiter.api.Test;
 
 /** What reading makes of what a trained ear hears, with ears that know the truth of a voice of flite, or something else. */
 class TrainedEarTest {
+    private static final int LACKING = 3;
+
     private static Reader reader;
     private static Script script;
     private static Sound sound;
@@ -167,6 +174,28 @@ class TrainedEarTest {
                 trained.missing().size() >= own.missing().size(),
                 trained.missing().size() + " missing, without the ear "
                         + own.missing().size());
+    }
+
+    /** Where several words lack in a script the right path falls far behind before it is past them. */
+    @Test
+    void wordsStayInPlaceBesideOthersThatLack() {
+        Reader spanish =
+                reader.with(Pronouncer.of(Language.SPANISH)).with(new Ear(Optional.empty(), Optional.of(sure(0))));
+        List<String> words = List.of(
+                script.text().toLowerCase(Locale.ROOT).replaceAll("[^a-z ]", "").split(" "));
+        Map<String, Pronunciation> own = new HashMap<>();
+        words.forEach(w -> own.put(w, reader.pronouncer().ways(w).getFirst()));
+        Timing exact = spanish.read(sound, script, own, Progress.none());
+        for (int first = 1; first + LACKING < words.size(); first++) {
+            List<String> rest = new ArrayList<>(words);
+            rest.subList(first, first + LACKING).clear();
+            Timing read = spanish.read(sound, Script.of(String.join(" ", rest)), own, Progress.none());
+            assertEquals(List.of(), read.missing());
+            for (int w = 0; w < rest.size(); w++) {
+                TimedWord there = exact.words().get(w < first ? w : w + LACKING);
+                assertEquals(there.start(), read.scripted().get(w).start(), 0.03, rest.get(w) + " of " + rest);
+            }
+        }
     }
 
     /** Our own voice under noise as loud as it: words lie where the ear has them too, and which were said is told without it. */
