@@ -21,10 +21,9 @@ public final class Bench {
         Path voices = Path.of(arguments.length > 1 ? arguments[1] : "bench/target/voices");
         switch (what) {
             case "accuracy" -> Accuracy.print(voices, arguments.length > 2 ? arguments[2] : "clean");
-            case "inexact" ->
-                InexactScripts.print(voices, 0.2, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
+            case "inexact" -> InexactScripts.print(voices, 0.2, Every.said(arguments, 2));
             case "left-out" -> LeftOutWords.print(voices, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
-            case "doubts" -> PlantedWords.print(voices, 0.1, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
+            case "doubts" -> PlantedWords.print(voices, 0.1, Every.said(arguments, 2));
             case "learn-doubts" ->
                 DoubtLearner.print(
                         Arrays.stream(arguments).skip(1).map(Path::of).toList());

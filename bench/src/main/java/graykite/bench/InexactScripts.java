@@ -36,7 +36,7 @@ final class InexactScripts {
 
     private InexactScripts() {}
 
-    static void print(Path folder, double share, int every) throws IOException {
+    static void print(Path folder, double share, Every every) throws IOException {
         Reader reader = Recorded.reader(folder);
         List<Recorded> lines = Recorded.in(folder);
         List<String> others = lines.stream()
@@ -45,8 +45,8 @@ final class InexactScripts {
                 .filter(w -> w.length() > 3)
                 .toList();
         InexactScripts all = new InexactScripts();
-        for (int i = 0; i < lines.size(); i += every) {
-            all.one(reader, lines.get(i), others, share);
+        for (Recorded line : every.of(lines)) {
+            all.one(reader, line, others, share);
         }
         System.out.println(all.figures());
     }

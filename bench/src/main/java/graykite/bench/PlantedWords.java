@@ -10,7 +10,6 @@ import graykite.sound.Sound;
 import graykite.text.Script;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
@@ -36,9 +35,9 @@ final class PlantedWords {
 
     /**
      * @param share of the words that are replaced
-     * @param every which of the recordings are read: each so-and-so-manieth
+     * @param every which of the recordings are read
      */
-    static void print(Path folder, double share, int every) throws IOException {
+    static void print(Path folder, double share, Every every) throws IOException {
         Reader reader = Recorded.reader(folder);
         List<Exact> lines = lines(folder, every);
         List<String> others =
@@ -50,18 +49,16 @@ final class PlantedWords {
         System.out.println(all.figures());
     }
 
-    private static List<Exact> lines(Path folder, int every) throws IOException {
+    private static List<Exact> lines(Path folder, Every every) throws IOException {
         List<Recorded> recordings = Recorded.in(folder);
         if (recordings.isEmpty()) {
             return JoinedWords.lines(folder, -1).stream()
                     .map(l -> new Exact(l.sound(), l.script()))
                     .toList();
         }
-        List<Exact> lines = new ArrayList<>();
-        for (int i = 0; i < recordings.size(); i += every) {
-            lines.add(new Exact(recordings.get(i).sound(), recordings.get(i).script()));
-        }
-        return lines;
+        return every.of(recordings).stream()
+                .map(r -> new Exact(r.sound(), r.script()))
+                .toList();
     }
 
     private void one(Reader reader, Exact line, List<String> others, double share) {
