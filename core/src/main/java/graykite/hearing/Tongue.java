@@ -80,8 +80,8 @@ enum Tongue {
 
     /**
      * Paths that are further below the best one are not followed, unless none comes through. The dearer a word is that is passed over, and sound
-     * that is in no script, the further below is the right path until it is past them: in other languages 90 lost one word in twenty of scripts
-     * with wrong words.
+     * that is in no script, the further below is the right path until it is past them: of scripts with wrong words in other languages
+     * one word in twenty-five lost its place at 90.
      */
     final double beam;
 
