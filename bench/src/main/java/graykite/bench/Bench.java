@@ -21,18 +21,18 @@ public final class Bench {
         Path voices = Path.of(arguments.length > 1 ? arguments[1] : "bench/target/voices");
         switch (what) {
             case "accuracy" -> Accuracy.print(voices, arguments.length > 2 ? arguments[2] : "clean");
-            case "inexact" -> InexactScripts.print(voices, 0.2, Every.said(arguments, 2));
-            case "left-out" -> LeftOutWords.print(voices, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
-            case "doubts" -> PlantedWords.print(voices, 0.1, Every.said(arguments, 2));
+            case "inexact" -> InexactScripts.print(voices, 0.2, Every.said(arguments, 2, 1));
+            case "left-out" -> LeftOutWords.print(voices, Every.said(arguments, 2, 1));
+            case "doubts" -> PlantedWords.print(voices, 0.1, Every.said(arguments, 2, 1));
             case "learn-doubts" ->
                 DoubtLearner.print(
                         Arrays.stream(arguments).skip(1).map(Path::of).toList());
             case "drafts" ->
                 Drafts.print(
                         voices,
-                        arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1,
+                        new Every(arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1, 0),
                         arguments.length > 3 ? Double.parseDouble(arguments[3]) : 0);
-            case "sound-alone" -> SoundAlone.print(voices, arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
+            case "sound-alone" -> SoundAlone.print(voices, Every.said(arguments, 2, 1));
             case "languages" ->
                 Languages.print(Path.of(arguments.length > 1 ? arguments[1] : "bench/target/languages"));
             case "common-words" ->
@@ -46,13 +46,12 @@ public final class Bench {
                 ShutMouths.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/announcements/en"),
                         arguments.length > 2 ? Double.parseDouble(arguments[2]) : 0.3);
-            case "shut-mouths-whole" ->
-                ShutMouths.printWhole(Path.of(arguments[1]), arguments.length > 2 ? Integer.parseInt(arguments[2]) : 1);
+            case "shut-mouths-whole" -> ShutMouths.printWhole(Path.of(arguments[1]), Every.said(arguments, 2, 1));
             case "cut-off" ->
                 CutOff.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/people/fr"),
                         arguments.length > 2 ? Double.parseDouble(arguments[2]) : 0.06,
-                        arguments.length > 3 ? Integer.parseInt(arguments[3]) : 6);
+                        Every.said(arguments, 3, 6));
             case "people" ->
                 PeopleEdges.print(
                         Path.of(arguments.length > 1 ? arguments[1] : "bench/target/people"),

@@ -25,23 +25,22 @@ final class CutOff {
     /**
      * @param folder recordings; in English unless it is named after another language
      * @param before seconds by which each is cut off before it can no longer be heard
-     * @param every one of so many recordings
+     * @param every which of the recordings
      */
-    static void print(Path folder, double before, int every) throws IOException {
+    static void print(Path folder, double before, Every every) throws IOException {
         Reader reader = Recorded.reader(folder);
-        List<Recorded> all = Recorded.in(folder);
         int read = 0;
         int near = 0;
         int early = 0;
-        for (int i = 0; i < all.size(); i += every) {
-            Sound whole = AudibleStretch.cut(all.get(i).sound());
+        for (Recorded recording : every.of(Recorded.in(folder))) {
+            Sound whole = AudibleStretch.cut(recording.sound());
             if (whole.duration() < SHORTEST || whole.duration() > LONGEST) {
                 continue;
             }
             Sound sound = whole.cut(new TimeRange(0, whole.duration() - before));
             try {
                 List<TimedWord> words =
-                        reader.read(sound, all.get(i).script(), Progress.none()).scripted();
+                        reader.read(sound, recording.script(), Progress.none()).scripted();
                 if (!words.isEmpty()) {
                     double off = words.getLast().end() - sound.duration();
                     read++;
@@ -49,7 +48,7 @@ final class CutOff {
                     early += off < -EARLY ? 1 : 0;
                 }
             } catch (BadInput unreadable) {
-                System.err.println(all.get(i).file() + " is left out: " + unreadable.getMessage());
+                System.err.println(recording.file() + " is left out: " + unreadable.getMessage());
             }
         }
         System.out.printf(

@@ -20,7 +20,7 @@ import java.util.Map;
 final class DoubtLearner {
     private static final double SHARE = 0.1;
     /** Every so-manieth recording is enough. */
-    private static final int EVERY = 4;
+    private static final Every EVERY = new Every(4, 0);
     /** Share of the right words that may be pointed at. */
     private static final double FALSE = 0.03;
 
@@ -54,9 +54,9 @@ final class DoubtLearner {
         List<String> others =
                 ReplacedWords.others(recordings.stream().map(Recorded::words).toList());
         List<LogisticRegression.Example> examples = new ArrayList<>();
-        for (int i = 0; i < recordings.size(); i += EVERY) {
-            ReplacedWords line = ReplacedWords.of(recordings.get(i).script(), others, SHARE);
-            List<WordSigns> signs = reader.signs(recordings.get(i).sound(), line.script(), Progress.none());
+        for (Recorded recording : EVERY.of(recordings)) {
+            ReplacedWords line = ReplacedWords.of(recording.script(), others, SHARE);
+            List<WordSigns> signs = reader.signs(recording.sound(), line.script(), Progress.none());
             // A replacement that is read as several words has no signs of its own.
             for (int w = 0; signs.size() == line.words().size() && w < signs.size(); w++) {
                 WordSigns s = signs.get(w);

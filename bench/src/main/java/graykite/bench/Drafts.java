@@ -28,18 +28,17 @@ final class Drafts {
     /**
      * Drafts recordings of a folder and prints what came of it. Words count as the same whatever their capitals and marks.
      *
-     * @param every one of so many recordings
+     * @param every which of the recordings
      * @param least seconds that a recording must last to count
      */
-    static void print(Path folder, int every, double least) throws IOException {
+    static void print(Path folder, Every every, double least) throws IOException {
         long began = System.nanoTime();
         Drafts drafts = new Drafts(Drafter.shipped());
         double loading = (System.nanoTime() - began) / 1e9;
-        List<Recorded> all = Recorded.in(folder);
-        for (int i = 0; i < all.size(); i += every) {
-            Sound sound = all.get(i).sound();
+        for (Recorded recording : every.of(Recorded.in(folder))) {
+            Sound sound = recording.sound();
             if (sound.duration() >= least) {
-                drafts.add(all.get(i).words(), sound);
+                drafts.add(recording.words(), sound);
             }
         }
         System.out.printf(

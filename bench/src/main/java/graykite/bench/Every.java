@@ -16,10 +16,10 @@ record Every(int step, int first) {
         requireThat(step >= 1 && first >= 0, "Every %s from %s on are no recordings.", step, first);
     }
 
-    /** As said in a command's arguments from an index on: the step, and how many are passed over; all where nothing is said. */
-    static Every said(String[] arguments, int at) {
+    /** As said in a command's arguments from an index on: the step, and how many are passed over. @param usual step where nothing is said */
+    static Every said(String[] arguments, int at, int usual) {
         return new Every(
-                arguments.length > at ? Integer.parseInt(arguments[at]) : 1,
+                arguments.length > at ? Integer.parseInt(arguments[at]) : usual,
                 arguments.length > at + 1 ? Integer.parseInt(arguments[at + 1]) : 0);
     }
 

@@ -131,12 +131,10 @@ final class JoinedWords {
         return lines;
     }
 
-    /** Each a line of its own, as it was recorded. @param every one of so many */
-    static List<Line> whole(Path folder, int every) throws IOException {
-        List<Recorded> all = Recorded.in(folder);
+    /** Each a line of its own, as it was recorded. @param every which of them */
+    static List<Line> whole(Path folder, Every every) throws IOException {
         List<Line> lines = new ArrayList<>();
-        for (int i = 0; i < all.size(); i += every) {
-            Recorded recording = all.get(i);
+        for (Recorded recording : every.of(Recorded.in(folder))) {
             Sound sound = recording.sound();
             AudibleStretch heard = AudibleStretch.of(sound);
             lines.add(new Line(

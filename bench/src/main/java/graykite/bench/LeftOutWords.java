@@ -30,14 +30,12 @@ final class LeftOutWords {
 
     private LeftOutWords() {}
 
-    /** @param every which of the recordings are read: each so-and-so-manieth */
-    static void print(Path folder, int every) throws IOException {
+    /** @param every which of the recordings are read */
+    static void print(Path folder, Every every) throws IOException {
         Reader reader = Recorded.reader(folder);
-        List<Recorded> lines = Recorded.in(folder);
         LeftOutWords first = new LeftOutWords();
         LeftOutWords last = new LeftOutWords();
-        for (int i = 0; i < lines.size(); i += every) {
-            Recorded line = lines.get(i);
+        for (Recorded line : every.of(Recorded.in(folder))) {
             Sound sound = line.sound();
             Script script = line.script();
             int count = script.words().size();

@@ -26,13 +26,8 @@ final class PeopleEdges {
         try (Stream<Path> languages = Files.list(folder)) {
             for (Path language : languages.sorted().toList()) {
                 List<Recorded> all = Recorded.in(language);
-                int every = Math.max(1, all.size() / most);
-                print(
-                        language.getFileName().toString(),
-                        Recorded.reader(language),
-                        Stream.iterate(0, i -> i < all.size(), i -> i + every)
-                                .map(all::get)
-                                .toList());
+                Every every = new Every(Math.max(1, all.size() / most), 0);
+                print(language.getFileName().toString(), Recorded.reader(language), every.of(all));
             }
         }
     }

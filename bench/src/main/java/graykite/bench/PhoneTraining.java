@@ -24,7 +24,7 @@ import java.util.Set;
  * with dropout. Of people's recordings the phones are those of a reading with their script, of synthetic voices those that they print.
  */
 final class PhoneTraining {
-    private static final int EVERY_SENTENCE = 25;
+    private static final Every SENTENCES = new Every(25, 0);
     /** The simulated voice and its speaker, which tests ask of. */
     private static final Set<String> HELD_OUT = Set.of("kal16", "kevin16");
     /** Seconds; what is longer is not learnt from. */
@@ -58,9 +58,7 @@ final class PhoneTraining {
     }
 
     private void addVoices(Path folder) throws IOException {
-        List<SpokenSentence> sentences = SpokenSentence.in(folder);
-        for (int i = 0; i < sentences.size(); i += EVERY_SENTENCE) {
-            SpokenSentence sentence = sentences.get(i);
+        for (SpokenSentence sentence : SENTENCES.of(SpokenSentence.in(folder))) {
             if (!HELD_OUT.contains(sentence.voice())) {
                 add(sentence.sound(), PhoneSpans.of(sentence));
             }

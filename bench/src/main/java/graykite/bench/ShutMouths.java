@@ -44,8 +44,8 @@ final class ShutMouths {
         print(Recorded.reader(folder), JoinedWords.lines(folder, gap), gap);
     }
 
-    /** The same at the ends of recordings as they are. @param every one of so many */
-    static void printWhole(Path folder, int every) throws IOException {
+    /** The same at the ends of recordings as they are. @param every which of them */
+    static void printWhole(Path folder, Every every) throws IOException {
         print(Recorded.reader(folder), JoinedWords.whole(folder, every), BEHIND);
     }
 

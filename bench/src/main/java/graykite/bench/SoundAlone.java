@@ -19,16 +19,14 @@ final class SoundAlone {
 
     private SoundAlone() {}
 
-    /** @param every one of so many sentences */
-    static void print(Path folder, int every) throws IOException {
+    /** @param every which of the sentences */
+    static void print(Path folder, Every every) throws IOException {
         Reader reader = Reader.shipped();
         Reader dictated = reader.with(new NetworkEar());
-        List<SpokenSentence> all = SpokenSentence.in(folder);
         Share sounds = new Share("by sound alone");
         Share words = new Share("by the words that are heard");
         Share script = new Share("by the script");
-        for (int i = 0; i < all.size(); i += every) {
-            SpokenSentence sentence = all.get(i);
+        for (SpokenSentence sentence : every.of(SpokenSentence.in(folder))) {
             Sound sound = sentence.sound();
             sounds.add(sentence, reader.listen(sound, Progress.none()));
             words.add(sentence, dictated.listen(sound, Progress.none()));

@@ -33,9 +33,9 @@ class EveryTest {
 
     @Test
     void asACommandSaysIt() {
-        assertEquals(new Every(1, 0), Every.said(new String[] {"doubts", "folder"}, 2));
-        assertEquals(new Every(8, 0), Every.said(new String[] {"doubts", "folder", "8"}, 2));
-        assertEquals(new Every(8, 2), Every.said(new String[] {"doubts", "folder", "8", "2"}, 2));
+        assertEquals(new Every(6, 0), Every.said(new String[] {"doubts", "folder"}, 2, 6));
+        assertEquals(new Every(8, 0), Every.said(new String[] {"doubts", "folder", "8"}, 2, 6));
+        assertEquals(new Every(8, 2), Every.said(new String[] {"doubts", "folder", "8", "2"}, 2, 6));
         assertThrows(IllegalArgumentException.class, () -> new Every(0, 0));
         assertThrows(IllegalArgumentException.class, () -> new Every(1, -1));
     }

@@ -49,7 +49,7 @@ class JoinedWordsTest {
 
     @Test
     void recordingsAsTheyAreKnowWhereTheyAreHeard() throws IOException {
-        List<JoinedWords.Line> lines = JoinedWords.whole(folder, 1);
+        List<JoinedWords.Line> lines = JoinedWords.whole(folder, new Every(1, 0));
         assertEquals(
                 List.of(List.of(List.of("good")), List.of(List.of("evening", "all")), List.of(List.of("you"))),
                 lines.stream().map(JoinedWords.Line::phrases).toList());
@@ -60,7 +60,7 @@ class JoinedWordsTest {
         assertEquals(0.8, second.ends().getFirst(), 0.006);
         assertEquals(
                 List.of("good", "you"),
-                JoinedWords.whole(folder, 2).stream()
+                JoinedWords.whole(folder, new Every(2, 0)).stream()
                         .map(JoinedWords.Line::text)
                         .toList());
     }
