@@ -15,8 +15,8 @@ import java.util.Optional;
 import java.util.function.Supplier;
 
 /**
- * Guesses how a word is said from its letters: the likeliest rows of pieces that spell it, by a {@link LetterModel}. Safe to share
- * between threads.
+ * Guesses how a word is said from its letters: rows of pieces that spell it are found from its beginning to its end, and told apart
+ * by how likely they are from both sides, by a {@link LetterModel}. Safe to share between threads.
  */
 public final class LetterToSound {
     private static final String SHIPPED = "letters-en.model";
@@ -25,11 +25,11 @@ public final class LetterToSound {
     private static final int ROWS = 24;
 
     private static final float FAR = 8;
-    /** Pieces that a row is told apart by: one fewer than the longest that the model knows. */
-    private static final int MEMORY = 8;
+    /** How much the view from the end of a word counts. */
+    private static final float BACKWARD = 0.5f;
 
-    /** A row of pieces that spells the first letters of a word. @param history its last pieces */
-    private record Row(float likely, int[] history, Row before, LetterModel.Piece last) {}
+    /** A row of pieces that spells the first letters of a word. @param pieces from the edge before it on */
+    private record Row(float likely, int[] pieces) {}
 
     private static final int[] NONE = {};
 
@@ -107,25 +107,23 @@ public final class LetterToSound {
         for (int i = 0; i <= letters.length(); i++) {
             rows.add(new ArrayList<>());
         }
-        rows.getFirst()
-                .add(new Row(
-                        0, new int[] {LetterModel.EDGE}, null, model.pieces().getFirst()));
+        rows.getFirst().add(new Row(0, new int[] {LetterModel.EDGE}));
         for (int i = 0; i < letters.length(); i++) {
             for (Row row : best(rows.get(i))) {
-                int[] contexts = model.contexts(row.history);
+                int[] contexts = contexts(model.onward(), row.pieces);
                 for (int piece : known().spelling.getOrDefault(letters.charAt(i), NONE)) {
-                    rows.get(i + 1).add(longer(model, row, contexts, piece));
+                    rows.get(i + 1).add(longer(model.onward(), row, contexts, piece));
                 }
             }
         }
         List<Row> whole = new ArrayList<>();
         for (Row row : best(rows.getLast())) {
-            whole.add(longer(model, row, model.contexts(row.history), LetterModel.EDGE));
+            whole.add(longer(model.onward(), row, contexts(model.onward(), row.pieces), LetterModel.EDGE));
         }
         // Several rows may sound the same: their likelihoods add up.
         Map<List<Phone>, Double> ways = new LinkedHashMap<>();
         for (Row row : whole) {
-            ways.merge(phones(row), Math.exp(row.likely), Double::sum);
+            ways.merge(phones(model, row.pieces), Math.exp(fromBothSides(model, row)), Double::sum);
         }
         ways.remove(List.of());
         return ways.entrySet().stream()
@@ -147,22 +145,29 @@ public final class LetterToSound {
         return kept;
     }
 
-    private static Row longer(LetterModel model, Row row, int[] contexts, int piece) {
-        int kept = Math.min(MEMORY - 1, row.history.length);
-        int[] history = Arrays.copyOfRange(row.history, row.history.length - kept, row.history.length + 1);
-        history[kept] = piece;
-        return new Row(
-                row.likely + model.likely(contexts, piece),
-                history,
-                row,
-                model.pieces().get(piece));
+    private static int[] contexts(PieceTree tree, int[] row) {
+        return tree.contexts(Arrays.copyOfRange(row, Math.max(0, row.length - LetterModel.MEMORY), row.length));
     }
 
-    private static List<Phone> phones(Row row) {
-        List<Phone> phones = new ArrayList<>();
-        for (Row at = row; at != null; at = at.before) {
-            phones.addAll(0, at.last.phones());
+    private static Row longer(PieceTree tree, Row row, int[] contexts, int piece) {
+        int[] longer = Arrays.copyOf(row.pieces, row.pieces.length + 1);
+        longer[row.pieces.length] = piece;
+        return new Row(row.likely + tree.likely(contexts, piece), longer);
+    }
+
+    private static float fromBothSides(LetterModel model, Row row) {
+        int last = row.pieces.length - 1;
+        Row back = new Row(0, new int[] {LetterModel.EDGE});
+        for (int i = last - 1; i >= 0; i--) {
+            back = longer(model.backward(), back, contexts(model.backward(), back.pieces), row.pieces[i]);
         }
-        return phones;
+        return (1 - BACKWARD) * row.likely + BACKWARD * back.likely;
+    }
+
+    private static List<Phone> phones(LetterModel model, int[] row) {
+        return Arrays.stream(row)
+                .mapToObj(piece -> model.pieces().get(piece).phones())
+                .flatMap(List::stream)
+                .toList();
     }
 }

@@ -1,6 +1,7 @@
 package graykite.bench.letters;
 
 import graykite.text.LetterModel;
+import graykite.text.PieceTree;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -35,12 +36,12 @@ final class Contexts {
      * @param pieces how many there are
      * @param least what a context must tell, summed over the training words, to be kept
      */
-    static LetterModel.Tree of(List<int[]> words, int order, int pieces, double least) {
+    static PieceTree of(List<int[]> words, int order, int pieces, double least) {
         Contexts contexts = new Contexts(order);
         words.forEach(contexts::add);
         contexts.adjust();
         contexts.smooth(pieces);
-        return contexts.tree(contexts.kept(least));
+        return PieceTree.of(contexts.tree(contexts.kept(least)));
     }
 
     private void add(int[] word) {
@@ -179,7 +180,7 @@ final class Contexts {
         return kept;
     }
 
-    private LetterModel.Tree tree(boolean[] kept) {
+    private PieceTree.Nodes tree(boolean[] kept) {
         double[] own = new double[nodes];
         double[] shorterOnes = new double[nodes];
         int[] children = new int[nodes];
@@ -204,7 +205,7 @@ final class Contexts {
             }
         }
         int[] row = new int[left];
-        LetterModel.Tree tree = new LetterModel.Tree(new int[left], new int[left], new float[left], new float[left]);
+        PieceTree.Nodes tree = new PieceTree.Nodes(new int[left], new int[left], new float[left], new float[left]);
         int end = 1;
         for (int at = 0; at < left; at++) {
             int node = row[at];

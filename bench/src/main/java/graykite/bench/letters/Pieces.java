@@ -1,7 +1,6 @@
 package graykite.bench.letters;
 
 import graykite.text.LetterModel;
-import graykite.text.Phone;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -9,23 +8,32 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Cuts words into pieces of a letter and up to two phones, so that the same pieces come again and again: likelihoods of
+ * Cuts words into pieces of a letter and up to two sounds, so that the same pieces come again and again: likelihoods of
  * pieces and the ways to cut are found in turn (expectation and maximisation; Jiampojamarn, Kondrak &amp; Sherif 2007, "Applying
- * many-to-many alignments"). Pieces of two letters made words worse to guess.
+ * many-to-many alignments"). Pieces of two letters made words worse to guess. Stressed vowels make pieces of their own, since what follows
+ * them is said otherwise; a guess adds up the rows that differ by stress alone.
  */
 final class Pieces {
     private static final int ROUNDS = 5;
     private static final int LETTERS = 28;
-    private static final int PHONES = Phone.values().length + 1;
-    private static final int MOST_PHONES = 2;
+    private static final int SOUNDS = Sound.COUNT + 1;
+    private static final int MOST_SOUNDS = 2;
     /** Pieces that come more rarely are chance, and words with them are left out. */
     private static final int RARE = 3;
 
-    /** A word and one way to say it. */
-    record Sample(String letters, List<Phone> phones) {}
+    /** A letter, a blank for the edge of words, and none to two sounds that it stands for. */
+    record Piece(char letter, List<Sound> sounds) {
+        LetterModel.Piece withoutStress() {
+            return new LetterModel.Piece(
+                    letter, sounds.stream().map(Sound::phone).toList());
+        }
+    }
 
-    private final double[] likely = new double[LETTERS * PHONES * PHONES];
-    private final List<LetterModel.Piece> pieces = new ArrayList<>();
+    /** A word and one way to say it. */
+    record Sample(String letters, List<Sound> sounds) {}
+
+    private final double[] likely = new double[LETTERS * SOUNDS * SOUNDS];
+    private final List<Piece> pieces = new ArrayList<>();
     private final List<int[]> words = new ArrayList<>();
 
     private Pieces() {}
@@ -38,7 +46,7 @@ final class Pieces {
     }
 
     /** By number; the first is the edge of words. */
-    List<LetterModel.Piece> pieces() {
+    List<Piece> pieces() {
         return pieces;
     }
 
@@ -63,14 +71,14 @@ final class Pieces {
 
     private void count(Sample sample, double[] counts) {
         int n = sample.letters.length();
-        int m = sample.phones.size();
+        int m = sample.sounds.size();
         double[][] forward = new double[n + 1][m + 1];
         double[][] back = new double[n + 1][m + 1];
         forward[0][0] = 1;
         back[n][m] = 1;
         for (int i = 1; i <= n; i++) {
             for (int j = 0; j <= m; j++) {
-                for (int take = 0; take <= Math.min(j, MOST_PHONES); take++) {
+                for (int take = 0; take <= Math.min(j, MOST_SOUNDS); take++) {
                     forward[i][j] += forward[i - 1][j - take] * likely[key(sample, i - 1, j - take, take)];
                 }
             }
@@ -80,7 +88,7 @@ final class Pieces {
         }
         for (int i = n - 1; i >= 0; i--) {
             for (int j = m; j >= 0; j--) {
-                for (int take = 0; take <= Math.min(m - j, MOST_PHONES); take++) {
+                for (int take = 0; take <= Math.min(m - j, MOST_SOUNDS); take++) {
                     int key = key(sample, i, j, take);
                     double onward = likely[key] * back[i + 1][j + take];
                     back[i][j] += onward;
@@ -102,7 +110,7 @@ final class Pieces {
             }
         }
         Map<Integer, Integer> numbers = new HashMap<>();
-        pieces.add(new LetterModel.Piece(' ', List.of()));
+        pieces.add(new Piece(' ', List.of()));
         counts.entrySet().stream()
                 .filter(e -> e.getValue() >= RARE)
                 .sorted(Map.Entry.comparingByKey())
@@ -119,13 +127,13 @@ final class Pieces {
 
     private int[] best(Sample sample) {
         int n = sample.letters.length();
-        int m = sample.phones.size();
+        int m = sample.sounds.size();
         double[][] best = new double[n + 1][m + 1];
         int[][] taken = new int[n + 1][m + 1];
         best[0][0] = 1;
         for (int i = 1; i <= n; i++) {
             for (int j = 0; j <= m; j++) {
-                for (int take = 0; take <= Math.min(j, MOST_PHONES); take++) {
+                for (int take = 0; take <= Math.min(j, MOST_SOUNDS); take++) {
                     double value = best[i - 1][j - take] * likely[key(sample, i - 1, j - take, take)];
                     if (value > best[i][j]) {
                         best[i][j] = value;
@@ -148,26 +156,23 @@ final class Pieces {
     }
 
     private static int key(Sample sample, int i, int j, int take) {
-        int one = take > 0 ? sample.phones.get(j).ordinal() + 1 : 0;
-        int two = take > 1 ? sample.phones.get(j + 1).ordinal() + 1 : 0;
-        return (letter(sample.letters.charAt(i)) * PHONES + one) * PHONES + two;
+        int one = take > 0 ? sample.sounds.get(j).number() + 1 : 0;
+        int two = take > 1 ? sample.sounds.get(j + 1).number() + 1 : 0;
+        return (letter(sample.letters.charAt(i)) * SOUNDS + one) * SOUNDS + two;
     }
 
     private static int letter(char c) {
         return c == '\'' ? LETTERS - 1 : c - 'a' + 1;
     }
 
-    private static LetterModel.Piece piece(int key) {
-        List<Phone> phones = new ArrayList<>();
-        int one = key / PHONES % PHONES;
-        int two = key % PHONES;
-        if (one > 0) {
-            phones.add(Phone.values()[one - 1]);
+    private static Piece piece(int key) {
+        List<Sound> sounds = new ArrayList<>();
+        for (int sound : new int[] {key / SOUNDS % SOUNDS, key % SOUNDS}) {
+            if (sound > 0) {
+                sounds.add(Sound.of(sound - 1));
+            }
         }
-        if (two > 0) {
-            phones.add(Phone.values()[two - 1]);
-        }
-        return new LetterModel.Piece(text(key / PHONES / PHONES), List.copyOf(phones));
+        return new Piece(text(key / SOUNDS / SOUNDS), List.copyOf(sounds));
     }
 
     private static char text(int letter) {
