@@ -59,7 +59,7 @@ public final class Ipa {
         put(all, Phone.AA, "ɑ", "a", "ɒ");
         put(all, Phone.AO, "ɔ");
         put(all, Phone.OW, "o", "oʊ", "əʊ");
-        put(all, Phone.EY, "e", "eɪ");
+        put(all, Phone.EY, "e", "eɪ", "ɛɪ");
         put(all, Phone.EH, "ɛ");
         put(all, Phone.AE, "æ");
         put(all, Phone.IH, "ɪ", "ɨ");
@@ -68,7 +68,7 @@ public final class Ipa {
         put(all, Phone.UW, "u", "ʉ", "ɯ", "y", "ʏ");
         put(all, Phone.ER, "ø", "œ");
         put(all, Phone.AY, "aɪ", "ai", "aj");
-        put(all, Phone.AW, "aʊ", "au", "aw");
+        put(all, Phone.AW, "aʊ", "au", "aw", "ʌʊ", "ɑʊ");
         put(all, Phone.OY, "ɔɪ", "oi", "ɔʏ", "ɔø");
         put(all, Phone.R, "r", "ɾ", "ɹ", "ɻ", "ʀ", "ʁ", "ɽ");
         put(all, Phone.L, "l", "ɫ", "ɭ", "ʟ");

@@ -78,7 +78,7 @@ class RespellingTest {
         "pt, gente, ZH EY N CH IY",
         "pt, brasil, B R AA Z IY W",
         "nl, schip, S HH IH P",
-        "nl, vrouw, V R AH UH",
+        "nl, vrouw, V R AW",
         "nl, huizen, HH ER UW Z AH N",
         "pl, dziękuję, JH EH NG K UW Y EH",
         "pl, chrząszcz, HH SH AO N SH CH",
