@@ -20,7 +20,7 @@ public final class Loudness {
     }
 
     public static Loudness of(Sound sound) {
-        float[] samples = sound.mixed();
+        float[] samples = sound.centred();
         int count = (int) Math.ceil(sound.duration() / STEP) + 1;
         float[] decibels = new float[count];
         int half = (int) (WINDOW / 2 * sound.rate());

@@ -103,9 +103,26 @@ public final class Sound {
         return mix;
     }
 
-    /** One channel at another rate, for analysis. */
+    /**
+     * The mean of all channels, about nought: without the {@link Constant} that some recorders add, which would count as loudness.
+     * Shared where there is one channel only and no such constant.
+     */
+    public float[] centred() {
+        float[] samples = mixed();
+        float constant = Constant.of(samples, rate);
+        if (Math.abs(constant) < SILENT) {
+            return samples;
+        }
+        float[] centred = new float[samples.length];
+        for (int i = 0; i < centred.length; i++) {
+            centred[i] = samples[i] - constant;
+        }
+        return centred;
+    }
+
+    /** One channel about nought at another rate, for analysis. */
     public Sound mixedAt(int newRate) {
-        return newRate == rate ? mono(mixed(), rate) : mono(Resampler.resample(mixed(), rate, newRate), newRate);
+        return newRate == rate ? mono(centred(), rate) : mono(Resampler.resample(centred(), rate, newRate), newRate);
     }
 
     /** All channels at another rate. */
@@ -155,9 +172,20 @@ public final class Sound {
         return peak;
     }
 
-    /** True when no sample rises above -80 dB: nothing can be heard in it. */
+    /** True when no channel swings by more than -80 dB: nothing can be heard in it. */
     public boolean silent() {
-        return peak() < SILENT;
+        for (float[] channel : channels) {
+            float lowest = Float.POSITIVE_INFINITY;
+            float highest = Float.NEGATIVE_INFINITY;
+            for (float sample : channel) {
+                lowest = Math.min(lowest, sample);
+                highest = Math.max(highest, sample);
+            }
+            if (highest - lowest >= 2 * SILENT) {
+                return false;
+            }
+        }
+        return true;
     }
 
     @Override

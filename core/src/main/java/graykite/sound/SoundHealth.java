@@ -4,11 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-/** What a user should know about a recording before working with it: clipped, nearly silent, noisy or very short. */
+/** What a user should know about a recording before working with it: clipped, nearly silent, off centre, noisy or very short. */
 public final class SoundHealth {
     private static final float CLIP_LEVEL = 0.999f;
     private static final int CLIP_RUN = 3;
     private static final float QUIET_PEAK = 0.02f;
+    private static final float OFF_CENTRE = 0.02f;
 
     private SoundHealth() {}
 
@@ -30,6 +31,13 @@ public final class SoundHealth {
         int clipped = clipped(sound).size();
         if (clipped > 0) {
             warnings.add("The recording is clipped in " + clipped + (clipped == 1 ? " place." : " places."));
+        }
+        float constant = Math.abs(Constant.of(sound.mixed(), sound.rate()));
+        if (constant > OFF_CENTRE) {
+            warnings.add(String.format(
+                    Locale.ROOT,
+                    "The recording lies off centre by %.0f %% of full scale, as some recorders make it. It is read without that; what is delivered keeps it.",
+                    100 * constant));
         }
         Loudness loudness = Loudness.of(sound);
         double range = loudness.percentile(0.95) - loudness.percentile(0.05);

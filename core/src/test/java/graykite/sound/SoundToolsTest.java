@@ -1,10 +1,14 @@
 package graykite.sound;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import graykite.time.TimeRange;
+import java.util.Arrays;
 import java.util.Random;
 import org.hipparchus.complex.Complex;
 import org.hipparchus.transform.DftNormalization;
@@ -152,5 +156,44 @@ class SoundToolsTest {
         assertEquals(1, cut.channel(0)[1]);
         assertEquals(0, cut.channel(0)[2]);
         assertEquals(0.5f, sound.mixed()[0]);
+    }
+
+    private static float[] offCentre(float[] samples, float by) {
+        float[] off = samples.clone();
+        for (int i = 0; i < off.length; i++) {
+            off[i] += by;
+        }
+        return off;
+    }
+
+    /** What a recorder adds all the time is no sound. */
+    @Test
+    void aConstantIsNotHeard() {
+        float[] sine = sine(200, 1, 16_000, 0.2);
+        Sound centred = Sound.mono(sine, 16_000);
+        Sound off = Sound.mono(offCentre(sine, 0.1f), 16_000);
+        assertSame(sine, centred.centred(), "nothing to take away");
+        assertArrayEquals(sine, off.centred(), 1e-4f);
+        assertArrayEquals(sine, off.mixedAt(16_000).mixed(), 1e-4f);
+        assertEquals(Loudness.of(centred).at(0.5), Loudness.of(off).at(0.5), 0.01);
+        assertTrue(Sound.mono(offCentre(new float[800], 0.1f), 8000).silent());
+        assertFalse(off.silent());
+    }
+
+    /** A voice that swings further up than down, with quiet before it. */
+    @Test
+    void whatAVoiceDoesIsNoConstant() {
+        float[] voice = offCentre(sine(200, 1, 16_000, 0.2), 0.05f);
+        Arrays.fill(voice, 0, 4000, 0);
+        assertSame(voice, Sound.mono(voice, 16_000).centred());
+    }
+
+    @Test
+    void aRecordingOffCentreIsTold() {
+        float[] sine = sine(200, 1, 16_000, 0.2);
+        assertTrue(SoundHealth.warnings(Sound.mono(offCentre(sine, -0.09f), 16_000)).stream()
+                .anyMatch(w -> w.contains("off centre by 9 %")));
+        assertTrue(SoundHealth.warnings(Sound.mono(offCentre(sine, 0.01f), 16_000)).stream()
+                .noneMatch(w -> w.contains("off centre")));
     }
 }
