@@ -73,6 +73,10 @@ final class ShutMouths {
         }
         List<Double> sorted = after.stream().sorted().toList();
         int n = sorted.size();
+        if (n == 0) {
+            System.out.println("In every line a word is amiss, so nothing can be told.");
+            return;
+        }
         System.out.printf(
                 Locale.ROOT,
                 "%d words before a gap of %.2f s, %d lines with a word amiss left out: lips shut more than 20 ms before the end of"
