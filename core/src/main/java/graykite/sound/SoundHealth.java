@@ -36,7 +36,7 @@ public final class SoundHealth {
         if (constant > OFF_CENTRE) {
             warnings.add(String.format(
                     Locale.ROOT,
-                    "The recording lies off centre by %.0f %% of full scale, as some recorders make it. It is read without that; what is delivered keeps it.",
+                    "The recording lies off centre by %.0f %% of full scale. It is read as if it did not, and delivered as it is.",
                     100 * constant));
         }
         Loudness loudness = Loudness.of(sound);
