@@ -110,7 +110,7 @@ public final class Sound {
     public float[] centred() {
         float[] samples = mixed();
         float constant = Constant.of(samples, rate);
-        if (Math.abs(constant) < SILENT) {
+        if (constant == 0) {
             return samples;
         }
         float[] centred = new float[samples.length];

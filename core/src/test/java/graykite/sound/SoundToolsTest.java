@@ -173,6 +173,8 @@ class SoundToolsTest {
         Sound centred = Sound.mono(sine, 16_000);
         Sound off = Sound.mono(offCentre(sine, 0.1f), 16_000);
         assertSame(sine, centred.centred(), "nothing to take away");
+        float[] hardly = offCentre(sine, 0.0005f);
+        assertSame(hardly, Sound.mono(hardly, 16_000).centred(), "nothing that matters");
         assertArrayEquals(sine, off.centred(), 1e-4f);
         assertArrayEquals(sine, off.mixedAt(16_000).mixed(), 1e-4f);
         assertEquals(Loudness.of(centred).at(0.5), Loudness.of(off).at(0.5), 0.01);
