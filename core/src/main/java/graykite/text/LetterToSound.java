@@ -28,9 +28,6 @@ public final class LetterToSound {
     /** How much the view from the end of a word counts. */
     private static final float BACKWARD = 0.5f;
 
-    /** A row of pieces that spells the first letters of a word. @param pieces from the edge before it on */
-    private record Row(float likely, int[] pieces) {}
-
     private static final int[] NONE = {};
 
     /** A model with the numbers of its pieces by the letter that they spell. */
@@ -103,27 +100,27 @@ public final class LetterToSound {
 
     private List<Pronunciation> ofPart(String letters, int most) {
         LetterModel model = known().model;
-        List<List<Row>> rows = new ArrayList<>();
+        List<List<PieceRow>> rows = new ArrayList<>();
         for (int i = 0; i <= letters.length(); i++) {
             rows.add(new ArrayList<>());
         }
-        rows.getFirst().add(new Row(0, new int[] {LetterModel.EDGE}));
+        rows.getFirst().add(PieceRow.START);
         for (int i = 0; i < letters.length(); i++) {
-            for (Row row : best(rows.get(i))) {
-                int[] contexts = contexts(model.onward(), row.pieces);
+            for (PieceRow row : best(rows.get(i))) {
+                int[] contexts = row.contexts(model.onward());
                 for (int piece : known().spelling.getOrDefault(letters.charAt(i), NONE)) {
-                    rows.get(i + 1).add(longer(model.onward(), row, contexts, piece));
+                    rows.get(i + 1).add(row.longer(model.onward(), contexts, piece));
                 }
             }
         }
-        List<Row> whole = new ArrayList<>();
-        for (Row row : best(rows.getLast())) {
-            whole.add(longer(model.onward(), row, contexts(model.onward(), row.pieces), LetterModel.EDGE));
+        List<PieceRow> whole = new ArrayList<>();
+        for (PieceRow row : best(rows.getLast())) {
+            whole.add(row.longer(model.onward(), row.contexts(model.onward()), LetterModel.EDGE));
         }
         // Several rows may sound the same: their likelihoods add up.
         Map<List<Phone>, Double> ways = new LinkedHashMap<>();
-        for (Row row : whole) {
-            ways.merge(phones(model, row.pieces), Math.exp(fromBothSides(model, row)), Double::sum);
+        for (PieceRow row : whole) {
+            ways.merge(phones(model, row.pieces()), Math.exp(fromBothSides(model, row)), Double::sum);
         }
         ways.remove(List.of());
         return ways.entrySet().stream()
@@ -133,11 +130,11 @@ public final class LetterToSound {
                 .toList();
     }
 
-    private static List<Row> best(List<Row> rows) {
-        rows.sort(Comparator.comparingDouble(row -> -row.likely));
-        List<Row> kept = new ArrayList<>();
-        for (Row row : rows) {
-            if (kept.size() == ROWS || row.likely < rows.getFirst().likely - FAR) {
+    private static List<PieceRow> best(List<PieceRow> rows) {
+        rows.sort(Comparator.comparingDouble(row -> -row.likely()));
+        List<PieceRow> kept = new ArrayList<>();
+        for (PieceRow row : rows) {
+            if (kept.size() == ROWS || row.likely() < rows.getFirst().likely() - FAR) {
                 break;
             }
             kept.add(row);
@@ -145,23 +142,12 @@ public final class LetterToSound {
         return kept;
     }
 
-    private static int[] contexts(PieceTree tree, int[] row) {
-        return tree.contexts(Arrays.copyOfRange(row, Math.max(0, row.length - LetterModel.MEMORY), row.length));
-    }
-
-    private static Row longer(PieceTree tree, Row row, int[] contexts, int piece) {
-        int[] longer = Arrays.copyOf(row.pieces, row.pieces.length + 1);
-        longer[row.pieces.length] = piece;
-        return new Row(row.likely + tree.likely(contexts, piece), longer);
-    }
-
-    private static float fromBothSides(LetterModel model, Row row) {
-        int last = row.pieces.length - 1;
-        Row back = new Row(0, new int[] {LetterModel.EDGE});
-        for (int i = last - 1; i >= 0; i--) {
-            back = longer(model.backward(), back, contexts(model.backward(), back.pieces), row.pieces[i]);
+    private static float fromBothSides(LetterModel model, PieceRow row) {
+        PieceRow back = PieceRow.START;
+        for (int i = row.pieces().length - 2; i >= 0; i--) {
+            back = back.longer(model.backward(), back.contexts(model.backward()), row.pieces()[i]);
         }
-        return (1 - BACKWARD) * row.likely + BACKWARD * back.likely;
+        return (1 - BACKWARD) * row.likely() + BACKWARD * back.likely();
     }
 
     private static List<Phone> phones(LetterModel model, int[] row) {

@@ -3,6 +3,10 @@ package graykite.text;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -10,6 +14,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Words of regular spelling that are said in more ways than one, and letters that are named. */
 class LetterRulesTest {
@@ -216,5 +221,20 @@ class LetterRulesTest {
     })
     void initialsAreSpelt(String language, String word, String phones) {
         assertEquals(phones, ways(language, word).getFirst());
+    }
+
+    /** A rule that stands there twice is never asked the second time. */
+    @ParameterizedTest
+    @ValueSource(strings = {"de", "es", "fr", "it", "ja", "nl", "pl", "pt", "sv", "tr"})
+    void noRuleStandsThereTwice(String language) throws IOException {
+        try (InputStream in = LetterRules.class.getResourceAsStream("letters-" + language + ".txt")) {
+            List<String> rules = new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(line -> line.matches("\\S*\\(\\S+\\)\\S*\\s.*"))
+                    .map(line -> line.split("\\s")[0])
+                    .toList();
+            assertTrue(rules.size() > 50, rules.size() + " rules");
+            assertEquals(List.copyOf(new LinkedHashSet<>(rules)), rules);
+        }
     }
 }

@@ -69,8 +69,9 @@ public final class LetterTraining {
         LikelyStress likely = new LikelyStress(known.pieces(), tree(known, known.words(), least));
         for (Open each : open) {
             List<Phone> phones = each.pronunciation.phones();
-            List<Sound> unstressed =
-                    phones.stream().map(phone -> new Sound(phone, false)).toList();
+            List<StressedPhone> unstressed = phones.stream()
+                    .map(phone -> new StressedPhone(phone, false))
+                    .toList();
             samples.add(
                     new Pieces.Sample(each.word, likely.of(each.word, phones).orElse(unstressed)));
         }

@@ -1,7 +1,7 @@
 package graykite.bench.letters;
 
-import graykite.text.LetterModel;
 import graykite.text.Phone;
+import graykite.text.PieceRow;
 import graykite.text.PieceTree;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -15,7 +15,7 @@ final class LikelyStress {
     private static final int ROWS = 12;
 
     /** A row of pieces that spells the first letters. @param said how many of the phones it has */
-    private record Row(float likely, int[] pieces, int said) {}
+    private record Row(PieceRow pieces, int said) {}
 
     private final List<Pieces.Piece> pieces;
     private final PieceTree tree;
@@ -27,35 +27,32 @@ final class LikelyStress {
     }
 
     /** The phones with their stress; none when no row of pieces spells the word so. */
-    Optional<List<Sound>> of(String word, List<Phone> phones) {
-        List<Row> rows = List.of(new Row(0, new int[] {LetterModel.EDGE}, 0));
+    Optional<List<StressedPhone>> of(String word, List<Phone> phones) {
+        List<Row> rows = List.of(new Row(PieceRow.START, 0));
         for (char letter : word.toCharArray()) {
             List<Row> longer = new ArrayList<>();
             rows.forEach(row -> follow(row, letter, phones, longer));
-            longer.sort(Comparator.comparingDouble(row -> -row.likely));
+            longer.sort(Comparator.comparingDouble(row -> -row.pieces.likely()));
             rows = longer.subList(0, Math.min(ROWS, longer.size()));
         }
         return rows.stream()
                 .filter(row -> row.said == phones.size())
                 .findFirst()
-                .map(row -> Arrays.stream(row.pieces)
+                .map(row -> Arrays.stream(row.pieces.pieces())
                         .mapToObj(piece -> pieces.get(piece).sounds())
                         .flatMap(List::stream)
                         .toList());
     }
 
     private void follow(Row row, char letter, List<Phone> phones, List<Row> into) {
-        int from = Math.max(0, row.pieces.length - LetterModel.MEMORY);
-        int[] contexts = tree.contexts(Arrays.copyOfRange(row.pieces, from, row.pieces.length));
+        int[] contexts = row.pieces.contexts(tree);
         for (int next = 1; next < pieces.size(); next++) {
-            List<Sound> sounds = pieces.get(next).sounds();
+            List<StressedPhone> sounds = pieces.get(next).sounds();
             int said = row.said + sounds.size();
             if (pieces.get(next).letter() == letter
                     && said <= phones.size()
-                    && sounds.stream().map(Sound::phone).toList().equals(phones.subList(row.said, said))) {
-                int[] longer = Arrays.copyOf(row.pieces, row.pieces.length + 1);
-                longer[row.pieces.length] = next;
-                into.add(new Row(row.likely + tree.likely(contexts, next), longer, said));
+                    && sounds.stream().map(StressedPhone::phone).toList().equals(phones.subList(row.said, said))) {
+                into.add(new Row(row.pieces.longer(tree, contexts, next), said));
             }
         }
     }

@@ -16,21 +16,21 @@ import java.util.Map;
 final class Pieces {
     private static final int ROUNDS = 5;
     private static final int LETTERS = 28;
-    private static final int SOUNDS = Sound.COUNT + 1;
+    private static final int SOUNDS = StressedPhone.COUNT + 1;
     private static final int MOST_SOUNDS = 2;
     /** Pieces that come more rarely are chance, and words with them are left out. */
     private static final int RARE = 3;
 
     /** A letter, a blank for the edge of words, and none to two sounds that it stands for. */
-    record Piece(char letter, List<Sound> sounds) {
+    record Piece(char letter, List<StressedPhone> sounds) {
         LetterModel.Piece withoutStress() {
             return new LetterModel.Piece(
-                    letter, sounds.stream().map(Sound::phone).toList());
+                    letter, sounds.stream().map(StressedPhone::phone).toList());
         }
     }
 
     /** A word and one way to say it. */
-    record Sample(String letters, List<Sound> sounds) {}
+    record Sample(String letters, List<StressedPhone> sounds) {}
 
     private final double[] likely = new double[LETTERS * SOUNDS * SOUNDS];
     private final List<Piece> pieces = new ArrayList<>();
@@ -166,10 +166,10 @@ final class Pieces {
     }
 
     private static Piece piece(int key) {
-        List<Sound> sounds = new ArrayList<>();
+        List<StressedPhone> sounds = new ArrayList<>();
         for (int sound : new int[] {key / SOUNDS % SOUNDS, key % SOUNDS}) {
             if (sound > 0) {
-                sounds.add(Sound.of(sound - 1));
+                sounds.add(StressedPhone.of(sound - 1));
             }
         }
         return new Piece(text(key / SOUNDS / SOUNDS), List.copyOf(sounds));

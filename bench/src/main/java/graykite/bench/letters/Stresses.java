@@ -28,13 +28,13 @@ final class Stresses {
     }
 
     /** The phones of a word with their stress, when FreeTTS has it said just so. */
-    Optional<List<Sound>> of(String word, Pronunciation pronunciation) {
-        List<Sound> sounds = new ArrayList<>();
+    Optional<List<StressedPhone>> of(String word, Pronunciation pronunciation) {
+        List<StressedPhone> sounds = new ArrayList<>();
         List<Phone> phones = new ArrayList<>();
         for (String name : lexicon.getPhones(word, null)) {
             Optional<Phone> phone = Phone.parse(name);
             phone.ifPresent(phones::add);
-            phone.ifPresent(p -> sounds.add(new Sound(p, p.isVowel() && name.endsWith(STRESSED))));
+            phone.ifPresent(p -> sounds.add(new StressedPhone(p, p.isVowel() && name.endsWith(STRESSED))));
         }
         return phones.equals(pronunciation.phones()) ? Optional.of(sounds) : Optional.empty();
     }

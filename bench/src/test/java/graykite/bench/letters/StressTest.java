@@ -20,13 +20,13 @@ class StressTest {
                 .toList());
     }
 
-    private static List<Sound> sounds(String text) {
+    private static List<StressedPhone> sounds(String text) {
         return Arrays.stream(text.split(" "))
-                .map(s -> new Sound(Phone.parse(s).orElseThrow(), s.endsWith("1")))
+                .map(s -> new StressedPhone(Phone.parse(s).orElseThrow(), s.endsWith("1")))
                 .toList();
     }
 
-    private static String text(List<Sound> sounds) {
+    private static String text(List<StressedPhone> sounds) {
         return sounds.stream().map(s -> s.phone() + (s.stressed() ? "1" : "")).collect(Collectors.joining(" "));
     }
 
@@ -42,8 +42,8 @@ class StressTest {
 
     @Test
     void soundsAreToldApartByTheirNumbers() {
-        for (int number = 0; number < Sound.COUNT; number++) {
-            assertEquals(number, Sound.of(number).number());
+        for (int number = 0; number < StressedPhone.COUNT; number++) {
+            assertEquals(number, StressedPhone.of(number).number());
         }
     }
 
