@@ -5,6 +5,8 @@
 #   bench/make-voices.sh training   other sentences (bench/training-sentences.txt: verses of the King James Bible and words of the
 #                                   dictionary by chance) by flite and Festival into bench/target/training, for
 #                                   "./kite bench train-boundaries"
+#   bench/make-voices.sh songs      every fourth of bench/sentences.txt sung by two voices of Festival (bench/sing.scm) into bench/target/songs,
+#                                   for "./kite bench songs"
 #   bench/make-voices.sh languages  bench/languages/*.txt by espeak-ng into bench/target/languages, for "./kite bench languages"
 #   bench/make-voices.sh common-words  frequent words of eight languages with their sounds by espeak-ng into bench/target/languages, for
 #                                   "./kite bench common-words"
@@ -14,7 +16,8 @@
 #   bench/make-voices.sh announcements  sentences and words that people recorded for telephones, in four languages, into
 #                                   bench/target/announcements, for "./kite bench people", "joined" and "doubts"
 #   bench/make-voices.sh actors     lines that Dutch actors speak into bench/target/actors, for "./kite bench inexact"
-# Needs Debian's flite, sox and ffmpeg, for training festival with festvox-kdlpc16k and festvox-us-slt-hts, and espeak-ng.
+# Needs Debian's flite, sox and ffmpeg, for training festival with festvox-kdlpc16k and festvox-us-slt-hts, for songs festival with
+# festvox-kallpc16k and festvox-kdlpc16k, and espeak-ng.
 set -euo pipefail
 cd "$(dirname "$0")"
 
@@ -52,11 +55,31 @@ training() {
       stem=target/training/${voice%%:*}-$id
       festival -b "(${voice#*:})" "(set! u (SynthText \"${sentence//\"/}\"))" \
         "(utt.save.wave u \"$stem.wav\" 'riff)" "(utt.save.segs u \"$stem.seg\")"
-      awk 'NF == 3 { printf "%s:%s ", $3, $1 }' "$stem.seg" > "$stem.psdur"
-      printf '%s\n' "$sentence" > "$stem.txt"
+      segments "$stem" "$sentence"
     done
   done < training-sentences.txt
   echo "$number sentences by six voices in bench/target/training"
+}
+
+# What Festival said, in the words and times that flite prints.
+segments() { # path without ending, sentence
+  awk 'NF == 3 { printf "%s:%s ", $3, $1 }' "$1.seg" > "$1.psdur"
+  printf '%s\n' "$2" > "$1.txt"
+}
+
+songs() {
+  mkdir -p target/songs
+  local number=0 stem
+  while read -r sentence; do
+    number=$((number + 1))
+    if [ $((number % 4)) != 1 ]; then continue; fi
+    for voice in kal:voice_kal_diphone ked:voice_ked_diphone; do
+      stem=target/songs/${voice%%:*}-$(printf '%03d' $number)
+      festival -b "(${voice#*:})" '(load "sing.scm")' "(sing \"${sentence//\"/}\" \"$stem\")"
+      segments "$stem" "$sentence"
+    done
+  done < sentences.txt
+  echo "songs by two voices in bench/target/songs"
 }
 
 languages() {
@@ -207,11 +230,12 @@ actors() {
 case "${1:-voices}" in
   voices) voices ;;
   training) training ;;
+  songs) songs ;;
   languages) languages ;;
   common-words) common_words ;;
   words) words ;;
   people) people ;;
   announcements) announcements ;;
   actors) actors ;;
-  *) echo "make-voices.sh [voices | training | languages | common-words | words | people | announcements | actors]" >&2; exit 2 ;;
+  *) echo "make-voices.sh [voices | training | songs | languages | common-words | words | people | announcements | actors]" >&2; exit 2 ;;
 esac

@@ -24,6 +24,12 @@ public final class Bench {
             case "inexact" -> InexactScripts.print(voices, 0.2, Every.said(arguments, 2, 1));
             case "left-out" -> LeftOutWords.print(voices, Every.said(arguments, 2, 1));
             case "doubts" -> PlantedWords.print(voices, 0.1, Every.said(arguments, 2, 1));
+            case "songs" ->
+                Songs.print(
+                        Path.of(arguments.length > 1 ? arguments[1] : "bench/target/songs"),
+                        false,
+                        Every.said(arguments, 2, 1));
+            case "held" -> Songs.print(voices, true, Every.said(arguments, 2, 1));
             case "learn-doubts" ->
                 DoubtLearner.print(
                         Arrays.stream(arguments).skip(1).map(Path::of).toList());

@@ -49,17 +49,10 @@ record MurkySound(TrainedEar ear, Sound sound) {
         if (isClear(heard.phones())) {
             return heard;
         }
-        Said said = Said.all(heard, choices);
         return ear.phones(sound, progress.part(0, 0.8))
-                .flatMap(odds -> aligner.align(
-                        features.with(odds.times(SHARE)),
-                        said.choices(),
-                        pins.anywhere().on(said.original()),
-                        progress.part(0.8, 1)))
-                .map(found -> new ScriptSearch.Heard(
-                        said.restored(found.words()),
-                        heard.ceiling(),
-                        new ByEar(heard.byEar().confirmed(), said.texts(found.words()))))
+                .flatMap(odds ->
+                        heard.again(aligner, features.with(odds.times(SHARE)), choices, pins, progress.part(0.8, 1)))
+                .map(placed -> new ScriptSearch.Heard(placed.phones(), heard.ceiling(), placed.byEar()))
                 .orElse(heard);
     }
 

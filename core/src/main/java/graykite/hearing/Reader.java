@@ -19,7 +19,7 @@ import graykite.time.TimeRange;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Supplier;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 
 /**
@@ -159,7 +159,7 @@ public final class Reader {
         TimeRange near = new TimeRange(Math.max(0, from - NEAR), Math.min(sound.duration(), to + NEAR));
         NoiseFloor noise = NoiseFloor.of(sound.cut(near).mixedAt(Features.RATE));
         CutShort part = CutShort.not(plain(sound.cut(new TimeRange(from, to))));
-        Timing section = read(part, () -> Features.of(part.heard(), noise), script, own, Pins.none(), progress);
+        Timing section = read(part, heard -> Features.of(heard, noise), script, own, Pins.none(), progress);
         return Sections.replaced(earlier, first, last, section, from, to);
     }
 
@@ -236,15 +236,14 @@ public final class Reader {
         Sound plain = plain(sound);
         CutShort recording = CutShort.of(plain);
         // Quiet that was put behind it is no noise of the recording.
-        Supplier<Features> heard = recording.heard() == plain
-                ? () -> Features.of(plain)
-                : () -> Features.of(recording.heard(), NoiseFloor.of(plain));
+        Function<Sound, Features> heard =
+                recording.heard() == plain ? Features::of : other -> Features.of(other, NoiseFloor.of(plain));
         return read(recording, heard, script, own, pins, progress);
     }
 
     private Timing read(
             CutShort recording,
-            Supplier<Features> ownFeatures,
+            Function<Sound, Features> ownFeatures,
             Script script,
             Map<String, Pronunciation> own,
             Pins pins,
@@ -254,14 +253,21 @@ public final class Reader {
         }
         Sound plain = recording.heard();
         List<WordChoice> choices = choices(script, own, pins);
-        Features features = withOdds(ownFeatures.get(), plain, progress.part(0, 0.1));
+        Features features = withOdds(ownFeatures.apply(plain), plain, progress.part(0, 0.1));
         progress.step(0.1);
-        ScriptSearch.Heard heard =
-                search(features, words(plain, own)).hear(features, choices, pins, progress.part(0.1, 0.85));
-        ScriptSearch.Heard said = heard.with(TrailingSounds.joined(heard.phones()));
-        LineFit fit = new LineFit(said.phones(), said.ceiling(), tongue(features));
+        ScriptSearch.Heard spoken = search(features, words(plain, own))
+                .hear(features, choices, pins, progress.part(0.1, 0.6))
+                .withTrailingSounds();
+        Progress singing = progress.part(0.6, 0.85);
+        SungLine.Heard heard = HeldSounds.in(plain, features, choices)
+                .map(held -> sung(held, ownFeatures, own, singing.part(0, 0.1))
+                        .heard(spoken, features, choices, pins, pins.retimed(held.shortening()), singing.part(0.1, 1)))
+                .orElseGet(() -> SungLine.Heard.spoken(spoken));
+        ScriptSearch.Heard said = heard.line();
+        ScriptSearch.Heard judged = heard.judged();
+        LineFit fit = new LineFit(judged.phones(), judged.ceiling(), tongue(features));
         Map<Integer, Double> fits =
-                fit.words(said.phones(), choices.size(), said.byEar().confirmed());
+                fit.words(judged.phones(), choices.size(), judged.byEar().confirmed());
         Progress listening = progress.part(0.85, 0.95);
         ScriptSearch.Heard placed = fit.isStrange()
                 ? new MurkySound(english(), plain).placed(said, choices, pins, features, aligner(features), listening)
@@ -289,6 +295,14 @@ public final class Reader {
         return pronouncer.isForeign()
                 ? ear.phones(plain, progress).map(own::with).orElse(own)
                 : own;
+    }
+
+    private SungLine sung(
+            HeldSounds held, Function<Sound, Features> ownFeatures, Map<String, Pronunciation> own, Progress progress) {
+        Sound shorter = held.shorter();
+        Features features = withOdds(ownFeatures.apply(shorter), shorter, progress);
+        Aligner aligner = new Aligner(model, grammar, tongue(features), SungLine.alike(pronouncer.alike()));
+        return new SungLine(new ScriptSearch(aligner, tongue(features), words(shorter, own)), features, aligner);
     }
 
     private ScriptSearch search(Features features, EarWords words) {

@@ -31,9 +31,25 @@ final class ScriptSearch {
             this(phones, ceiling, ByEar.nothing());
         }
 
-        /** The same with other phones. */
-        Heard with(List<HeardPhone> others) {
-            return new Heard(others, ceiling, byEar);
+        /** The same with the ends of words that were heard beside them. */
+        Heard withTrailingSounds() {
+            return new Heard(TrailingSounds.joined(phones), ceiling, byEar);
+        }
+
+        /**
+         * The same words and other sounds, laid into a sound in another way.
+         *
+         * @param script the words that were looked for
+         * @return none when the sound is too short for them
+         */
+        Optional<Heard> again(
+                Aligner aligner, Features features, List<WordChoice> script, Pins pins, Progress progress) {
+            Said said = Said.all(this, script);
+            return aligner.align(features, said.choices(), pins.anywhere().on(said.original()), progress)
+                    .map(found -> new Heard(
+                            said.restored(found.words()),
+                            found.ceiling(),
+                            new ByEar(byEar.confirmed(), said.texts(found.words()))));
         }
     }
 

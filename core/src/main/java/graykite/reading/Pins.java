@@ -3,6 +3,7 @@ package graykite.reading;
 import graykite.text.Pronunciation;
 import graykite.text.Script;
 import graykite.text.WordChoice;
+import graykite.time.TimeMap;
 import graykite.time.TimeRange;
 import java.util.HashMap;
 import java.util.List;
@@ -53,6 +54,21 @@ public final class Pins {
             }
         }
         return new Pins(held, stretches, timed);
+    }
+
+    /** The same on another clock. @param map from the clock of the recording */
+    public Pins retimed(TimeMap map) {
+        Map<Integer, TimedWord> moved = new HashMap<>();
+        held.forEach((word, kept) -> moved.put(
+                word,
+                new Timing(List.of(kept), kept.end())
+                        .retimed(TimeMap.SAME, map)
+                        .words()
+                        .getFirst()));
+        Map<Integer, TimeRange> stretches = new HashMap<>();
+        rooms.forEach(
+                (word, room) -> stretches.put(word, new TimeRange(map.after(room.start()), map.after(room.end()))));
+        return new Pins(moved, stretches, timed);
     }
 
     /** The same, with words anywhere in time that were not set by hand. */

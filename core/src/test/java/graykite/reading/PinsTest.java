@@ -8,6 +8,7 @@ import graykite.text.Phone;
 import graykite.text.Pronunciation;
 import graykite.text.Script;
 import graykite.text.WordChoice;
+import graykite.time.TimeMap;
 import graykite.time.TimeRange;
 import java.util.List;
 import java.util.Optional;
@@ -125,6 +126,27 @@ class PinsTest {
         assertFalse(later.mayBegin(0, 0, 198));
         assertTrue(later.mayBegin(0, 0, 202) && later.mayEnd(1, 0, 9999), "there is one more word");
         assertFalse(Pins.none().within(timed).roomsFrom(1, 3.9).hasRooms(), "their time has gone by");
+    }
+
+    /** Everything after 0.2 s comes a second later. */
+    @Test
+    void pinsAndTimesOfAScriptMoveWithTheClock() {
+        Script timed =
+                new Script(SCRIPT.text(), SCRIPT.words(), List.of(new Script.Section(2, 3, new TimeRange(2, 3))));
+        Pins pins = Pins.of(LINE, SCRIPT).within(timed).retimed(TimeMap.pausing(0.2, 1));
+        TimedPhone held = pins.at(1, 0).orElseThrow();
+        assertEquals(1.5, held.start(), 1e-9);
+        assertEquals(1.6, held.end(), 1e-9);
+        assertTrue(held.pinned());
+        assertEquals(Optional.empty(), pins.at(1, 1));
+        assertTrue(pins.mayBegin(1, 0, 300));
+        assertFalse(pins.mayBegin(1, 0, 100));
+        assertFalse(pins.mayBegin(2, 0, 439));
+        assertTrue(pins.mayBegin(2, 0, 441) && pins.mayEnd(2, 0, 959));
+        assertTrue(Pins.of(LINE, SCRIPT)
+                .withoutTimes()
+                .retimed(TimeMap.pausing(0.2, 1))
+                .isEmpty());
     }
 
     @Test
