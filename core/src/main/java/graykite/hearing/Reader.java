@@ -16,7 +16,6 @@ import graykite.text.Script;
 import graykite.text.Tags;
 import graykite.text.WordChoice;
 import graykite.time.TimeRange;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -195,7 +194,7 @@ public final class Reader {
             loop.step(frame);
         }
         List<HeardPhone> heard = HeardWords.within(loop.heard(features.frames()), 0, features.frames());
-        double[] times = times(heard, List.of(), Pins.none(), CutShort.not(plain));
+        double[] times = times(ShortPauses.Parted.as(heard), List.of(), Pins.none(), CutShort.not(plain));
         progress.step(1);
         return HeardTiming.wordless(heard, times).timing(plain.duration());
     }
@@ -263,6 +262,7 @@ public final class Reader {
                 .map(held -> sung(held, ownFeatures, own, singing.part(0, 0.1))
                         .heard(spoken, features, choices, pins, pins.retimed(held.shortening()), singing.part(0.1, 1)))
                 .orElseGet(() -> SungLine.Heard.spoken(spoken));
+        progress.step(0.85);
         ScriptSearch.Heard said = heard.line();
         ScriptSearch.Heard judged = heard.judged();
         LineFit fit = new LineFit(judged.phones(), judged.ceiling(), tongue(features));
@@ -272,10 +272,11 @@ public final class Reader {
         ScriptSearch.Heard placed = fit.isStrange()
                 ? new MurkySound(english(), plain).placed(said, choices, pins, features, aligner(features), listening)
                 : said;
-        double[] times = times(placed.phones(), choices, pins, recording);
+        ShortPauses.Parted parted = ShortPauses.of(plain).between(placed.phones(), pins);
+        double[] times = times(parted, choices, pins, recording);
         progress.step(1);
         return new HeardTiming(
-                        placed.phones(), times, choices, fits, placed.byEar().texts(), pins)
+                        parted.phones(), times, choices, fits, placed.byEar().texts(), pins)
                 .timing(recording.duration());
     }
 
@@ -335,10 +336,10 @@ public final class Reader {
                 .toList();
     }
 
-    private double[] times(List<HeardPhone> heard, List<WordChoice> choices, Pins pins, CutShort recording) {
+    private double[] times(ShortPauses.Parted parted, List<WordChoice> choices, Pins pins, CutShort recording) {
         Sound sound = recording.heard();
-        double[] given = new double[heard.size() + 1];
-        Arrays.fill(given, Double.NaN);
+        List<HeardPhone> heard = parted.phones();
+        double[] given = parted.held().clone();
         for (int i = 0; i < heard.size() && !choices.isEmpty(); i++) {
             int at = i;
             HeardPhone phone = heard.get(i);
