@@ -23,6 +23,8 @@ record HeldSounds(Sound shorter, TimeMap shortening) {
      * spoken have 0.30 to 0.54, sentences of the same voices 0.15 to 0.27, announcements by people 0.16 to 0.25 in the median.
      */
     private static final double SLOW = 0.28;
+    /** Seconds; a longer recording is no song, but one of which the script has a part alone. */
+    private static final double LONGEST = 600;
     /** So many vowels tell how quickly a line is spoken: single words take long. */
     private static final int TELLING = 6;
 
@@ -59,7 +61,7 @@ record HeldSounds(Sound shorter, TimeMap shortening) {
                 .flatMap(w -> w.pronunciations().getFirst().phones().stream())
                 .filter(Phone::isVowel)
                 .count();
-        if (vowels < TELLING) {
+        if (vowels < TELLING || plain.duration() > LONGEST) {
             return Optional.empty();
         }
         boolean[] sounding = sounding(plain, features.frames());

@@ -255,20 +255,19 @@ public final class Reader {
         Features features = withOdds(ownFeatures.apply(plain), plain, progress.part(0, 0.1));
         progress.step(0.1);
         ScriptSearch.Heard spoken = search(features, words(plain, own))
-                .hear(features, choices, pins, progress.part(0.1, 0.6))
+                .hear(features, choices, pins, progress.part(0.1, 0.85))
                 .withTrailingSounds();
-        Progress singing = progress.part(0.6, 0.85);
+        Progress singing = progress.part(0.85, 0.92);
         SungLine.Heard heard = HeldSounds.in(plain, features, choices)
                 .map(held -> sung(held, ownFeatures, own, singing.part(0, 0.1))
                         .heard(spoken, features, choices, pins, pins.retimed(held.shortening()), singing.part(0.1, 1)))
                 .orElseGet(() -> SungLine.Heard.spoken(spoken));
-        progress.step(0.85);
         ScriptSearch.Heard said = heard.line();
         ScriptSearch.Heard judged = heard.judged();
         LineFit fit = new LineFit(judged.phones(), judged.ceiling(), tongue(features));
         Map<Integer, Double> fits =
                 fit.words(judged.phones(), choices.size(), judged.byEar().confirmed());
-        Progress listening = progress.part(0.85, 0.95);
+        Progress listening = progress.part(0.92, 0.97);
         ScriptSearch.Heard placed = fit.isStrange()
                 ? new MurkySound(english(), plain).placed(said, choices, pins, features, aligner(features), listening)
                 : said;

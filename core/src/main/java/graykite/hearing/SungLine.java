@@ -1,5 +1,6 @@
 package graykite.hearing;
 
+import graykite.base.BadInput;
 import graykite.base.Progress;
 import graykite.reading.HeardPhone;
 import graykite.reading.Pins;
@@ -8,6 +9,7 @@ import graykite.text.WordChoice;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -68,15 +70,22 @@ record SungLine(ScriptSearch shorter, Features features, Aligner whole) {
             Pins pins,
             Pins shorterPins,
             Progress progress) {
-        ScriptSearch.Heard sung = shorter.hear(features, choices, shorterPins, progress.part(0, 0.7))
-                .withTrailingSounds();
-        long open = unexplained(sung, choices);
-        return open == 0 || open < unexplained(spoken, choices)
-                ? sung.again(whole, lineFeatures, choices, pins, progress.part(0.7, 1))
+        return heardShorter(choices, shorterPins, progress.part(0, 0.7))
+                .filter(sung ->
+                        unexplained(sung, choices) == 0 || unexplained(sung, choices) < unexplained(spoken, choices))
+                .flatMap(sung -> sung.again(whole, lineFeatures, choices, pins, progress.part(0.7, 1))
                         .filter(SungLine::holdsItsVowels)
-                        .map(line -> new Heard(line, sung))
-                        .orElseGet(() -> Heard.spoken(spoken))
-                : Heard.spoken(spoken);
+                        .map(line -> new Heard(line, sung)))
+                .orElseGet(() -> Heard.spoken(spoken));
+    }
+
+    /** None when there is no room for the words, or between those that a hand set: there may be in the line as it is. */
+    private Optional<ScriptSearch.Heard> heardShorter(List<WordChoice> choices, Pins pins, Progress progress) {
+        try {
+            return Optional.of(shorter.hear(features, choices, pins, progress).withTrailingSounds());
+        } catch (BadInput noRoom) {
+            return Optional.empty();
+        }
     }
 
     private static boolean holdsItsVowels(ScriptSearch.Heard line) {

@@ -48,10 +48,13 @@ class SungLineTest {
     }
 
     private static Optional<HeldSounds> held(Sound plain, String text) {
-        List<WordChoice> words = Script.of(text).words().stream()
+        return HeldSounds.in(plain, Features.of(plain), words(text));
+    }
+
+    private static List<WordChoice> words(String text) {
+        return Script.of(text).words().stream()
                 .map(w -> READER.pronouncer().choice(w, Map.of()))
                 .toList();
-        return HeldSounds.in(plain, Features.of(plain), words);
     }
 
     @Test
@@ -66,6 +69,13 @@ class SungLineTest {
         assertTrue(held.shortening().extremes()[1] <= 1 && held.shortening().extremes()[0] >= 0.25);
         assertEquals(
                 Optional.empty(), held(song.sound, "The noise."), "so few vowels tell nothing of how quick a line is");
+    }
+
+    @Test
+    void aRecordingOfWhichTheScriptHasAPartAloneIsNoSong() {
+        Song song = sung(LINE, 3);
+        Sound evening = Sound.together(List.of(song.sound, song.sound), List.of(0.0, 601.0));
+        assertEquals(Optional.empty(), HeldSounds.in(evening, Features.of(song.sound), words(LINE)));
     }
 
     @ParameterizedTest
@@ -116,6 +126,28 @@ class SungLineTest {
         assertEquals(
                 Script.of(LINE).written(),
                 again.words().stream().map(TimedWord::text).toList());
+    }
+
+    /** Made shorter, sounds that follow each other by hand leave each other no room. */
+    @Test
+    void aSongOfWhichEverySoundWasSetIsReadAgainAsItWas() {
+        Song song = sung(LINE, 3);
+        Timing read = READER.read(song.sound, Script.of(LINE), Progress.none());
+        List<TimedWord> words = new ArrayList<>();
+        for (TimedWord word : read.words()) {
+            List<TimedPhone> phones = new ArrayList<>();
+            double at = 0.3 + 0.8 * words.size();
+            for (TimedPhone phone : word.phones()) {
+                phones.add(new TimedPhone(phone.phone(), at, at + 0.03, true));
+                at += 0.03;
+            }
+            words.add(word.withPhones(phones));
+        }
+        Timing set = read.withWords(words);
+        Timing again = READER.reread(song.sound, Script.of(LINE), Map.of(), set, Progress.none());
+        assertEquals(
+                set.words().stream().map(TimedWord::phones).toList(),
+                again.scripted().stream().map(TimedWord::phones).toList());
     }
 
     @Test
