@@ -183,7 +183,6 @@ final class AlignmentGraph {
         List<int[]> others = alike.getOrDefault(phone, List.of()).stream()
                 .map(p -> model.plainSenones(model.baseOf(p.name())))
                 .toList();
-        boolean stop = phone.kind() == Phone.Kind.STOP || phone.kind() == Phone.Kind.AFFRICATE;
         nodes.add(new Node(
                 word,
                 variant,
@@ -192,7 +191,7 @@ final class AlignmentGraph {
                 senones,
                 model.plainSenones(model.baseOf(phone.name())),
                 others,
-                stop && position == 'i' && left.isVowel()));
+                phone.closes() && position == 'i' && left.isVowel()));
         return nodes.size() - 1;
     }
 

@@ -1,5 +1,6 @@
 package graykite.hearing;
 
+import graykite.reading.HeardPhone;
 import graykite.sound.Retimed;
 import graykite.sound.Sound;
 import graykite.text.Phone;
@@ -134,6 +135,6 @@ record HeldSounds(Sound shorter, TimeMap shortening) {
     }
 
     private static double seconds(int frames) {
-        return frames * (double) Features.HOP / Features.RATE;
+        return frames * HeardPhone.SECONDS_A_FRAME;
     }
 }

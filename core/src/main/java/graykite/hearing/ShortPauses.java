@@ -97,11 +97,11 @@ final class ShortPauses {
             }
             HeardPhone last = parted.removeLast();
             // A stop begins in silence.
-            int end = closes(next) ? next.startFrame() : quiet.get().end;
+            int end = next.phone().closes() ? next.startFrame() : quiet.get().end;
             parted.add(during(last, last.startFrame(), quiet.get().start));
             edges.put(parted.size(), quiet.get().begins());
             parted.add(new HeardPhone(HeardPhone.PAUSE, 0, 0, Phone.SIL, quiet.get().start, end, 0));
-            if (!closes(next)) {
+            if (!next.phone().closes()) {
                 edges.put(parted.size(), quiet.get().ends());
             }
             parted.add(during(next, end, next.endFrame()));
@@ -124,10 +124,6 @@ final class ShortPauses {
                 && pause.endFrame() - pause.startFrame() <= SHORT;
     }
 
-    private static boolean closes(HeardPhone phone) {
-        return phone.phone().kind() == Phone.Kind.STOP || phone.phone().kind() == Phone.Kind.AFFRICATE;
-    }
-
     private static HeardPhone during(HeardPhone phone, int start, int end) {
         return new HeardPhone(phone.word(), phone.variant(), phone.index(), phone.phone(), start, end, phone.score());
     }
@@ -135,12 +131,12 @@ final class ShortPauses {
     /** The longest quiet between two words of the script. @param pauses true where the search heard a pause between them */
     private Optional<Quiet> quiet(HeardPhone last, HeardPhone next, boolean pauses) {
         boolean apart = last.word() >= 0 && next.word() >= 0 && last.word() != next.word();
-        if (!apart || !pauses && (closes(last) || closes(next))) {
+        if (!apart || !pauses && (last.phone().closes() || next.phone().closes())) {
             return Optional.empty();
         }
         int meet = next.startFrame();
-        int from = closes(last) ? last.endFrame() - LEFT : Math.max(last.startFrame() + LEFT, meet - NEAR);
-        int to = closes(next) ? meet : Math.min(next.endFrame() - LEFT, meet + NEAR) + 1;
+        int from = last.phone().closes() ? last.endFrame() - LEFT : Math.max(last.startFrame() + LEFT, meet - NEAR);
+        int to = next.phone().closes() ? meet : Math.min(next.endFrame() - LEFT, meet + NEAR) + 1;
         double softer = Math.min(loudest(from - NEAR, meet), loudest(meet, to + NEAR));
         double limit = Math.min(noise, softer - SOFTER);
         Quiet longest = new Quiet(from, from);

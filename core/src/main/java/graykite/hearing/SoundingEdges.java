@@ -66,11 +66,9 @@ final class SoundingEdges {
     void begin(List<HeardPhone> heard, double[] times, double[] given) {
         for (int i = 1; i < heard.size(); i++) {
             HeardPhone first = heard.get(i);
-            boolean stops =
-                    first.phone().kind() == Phone.Kind.STOP || first.phone().kind() == Phone.Kind.AFFRICATE;
             if (first.word() == HeardPhone.PAUSE
                     || heard.get(i - 1).word() != HeardPhone.PAUSE
-                    || stops
+                    || first.phone().closes()
                     || !Double.isNaN(given[i])) {
                 continue;
             }

@@ -112,11 +112,7 @@ final class TrailingSounds {
     }
 
     private static boolean alike(Phone one, Phone other) {
-        return one.kind() == other.kind() || stops(one) && stops(other);
-    }
-
-    private static boolean stops(Phone phone) {
-        return phone.kind() == Phone.Kind.STOP || phone.kind() == Phone.Kind.AFFRICATE;
+        return one.kind() == other.kind() || one.closes() && other.closes();
     }
 
     /** True for what can be drawn out: vowels, glides, nasals and l. */

@@ -87,6 +87,11 @@ public enum Phone {
         return kind == Kind.VOWEL || kind == Kind.DIPHTHONG;
     }
 
+    /** True for stops and affricates: they begin with a closure, which is silent or nearly so. */
+    public boolean closes() {
+        return kind == Kind.STOP || kind == Kind.AFFRICATE;
+    }
+
     /** Reads ARPABET in any case, with or without a stress digit; also the reduced vowels AX, AXR and IX. */
     public static Optional<Phone> parse(String text) {
         String name = text.strip().toUpperCase(Locale.ROOT);
