@@ -11,8 +11,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A line whose sounds are held, as they are in a song, and the same line with what is held made shorter. What lasts ten times as long as it is
- * spoken is ten times as much evidence to the speech model for whatever it sounds a little more like, so it hears words where there are none.
+ * A line whose sounds are held, as they are in a song, and the same line with what is held made shorter. What lasts three times as long as it is
+ * spoken is three times the evidence to the speech model for whatever it sounds a little more like, so it hears words where there are none.
  * Spoken lines are none of these, but for slow ones.
  *
  * @param shorter one channel at {@link Features#RATE}

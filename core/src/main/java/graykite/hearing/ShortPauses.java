@@ -26,7 +26,7 @@ final class ShortPauses {
     private static final int SHORT = 20;
     /**
      * Frames by which a word is found to end later at most: of a Spanish sentence with a wrong word another one kept its place with 12 and lost it
-     * with 14; words with gaps of 25 ms gain a third of a point more by 20.
+     * with 14; the ends of words with gaps of 25 ms gain up to two points more by 20.
      */
     private static final int LATER = 12;
     /** Frames of a sound that are no part of the quiet beside it. */

@@ -27,8 +27,8 @@ class SungLineTest {
     private static final Reader READER = Reader.shipped();
     private static final String LINE = "The noise woke everybody aboard.";
 
-    /** A song and the times of its vowels. */
-    private record Song(Sound sound, TimeMap holding, double vowels) {}
+    /** A song and how many seconds its vowels last. */
+    private record Song(Sound sound, double vowels) {}
 
     private static Song sung(String text, double held) {
         SimulatedVoice.Speech speech = SimulatedVoice.speak(text);
@@ -44,7 +44,7 @@ class SungLineTest {
             }
         }
         TimeMap holding = new TimeMap(pairs);
-        return new Song(Retimed.of(speech.sound().mixedAt(Features.RATE), holding), holding, vowels);
+        return new Song(Retimed.of(speech.sound().mixedAt(Features.RATE), holding), vowels);
     }
 
     private static Optional<HeldSounds> held(Sound plain, String text) {
