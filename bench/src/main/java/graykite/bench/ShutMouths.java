@@ -68,7 +68,19 @@ final class ShutMouths {
                     continue;
                 }
                 double end = line.ends().get(p);
-                after.add(shut(time -> lips.at(scene.at(0, time)), line.begins().get(p), end, end + gap));
+                double shut =
+                        shut(time -> lips.at(scene.at(0, time)), line.begins().get(p), end, end + gap);
+                after.add(shut);
+                if (shut < -EARLY) {
+                    String word = words.get(next - 1).text();
+                    System.out.printf(
+                            Locale.ROOT,
+                            "%+.0f ms at \"%s\", which ends at %.2f s: %s%n",
+                            1000 * shut,
+                            word,
+                            end,
+                            line.text());
+                }
             }
         }
         List<Double> sorted = after.stream().sorted().toList();

@@ -8,9 +8,9 @@ import java.util.List;
 /**
  * Where words beside a pause are heard first and last. The search and the network end a word once another sound is likelier, and a
  * nasal, a vowel or an l that fades is soon more like a pause than like itself; people see a mouth that shuts while the voice still
- * rings. So a last phone is lengthened for as long as the recording keeps on, without a new rise, above its own noise; and a
- * first one begins where the recording rises out of it. The first phone of a stop or an affricate stays where it was found: it begins
- * with silence, while the mouth is shut already.
+ * rings. So a last phone is lengthened for as long as the recording keeps on, without a new rise, above its own noise; a last stop
+ * ends with its release, before which it is as quiet as a pause; and a first one begins where the recording rises out of it. The
+ * first phone of a stop or an affricate stays where it was found: it begins with silence, while the mouth is shut already.
  */
 final class SoundingEdges {
     /** Seconds from one level to the next; the steps and windows of Loudness are so broad that ends come out 15 ms late. */
@@ -18,7 +18,7 @@ final class SoundingEdges {
     /** Samples of a level: 30 ms, so that a low voice does not tremble in it. */
     private static final int WINDOW = 480;
 
-    /** Samples of a level that tells beginnings: 10 ms, as they are abrupt. */
+    /** Samples of a level that tells beginnings: 10 ms, as they are abrupt; the release of a stop is, too. */
     private static final int SHARP = 160;
     /** Seconds by which a beginning is moved at most. */
     private static final double EARLIER = 0.12;
@@ -46,6 +46,15 @@ final class SoundingEdges {
 
     /** Levels that the fading of a word may last: a longer pause tells its noise itself. */
     private static final int SHORT = 40;
+
+    /** Levels that the closure of a last stop lasts at most. */
+    private static final int CLOSURE = 50;
+    /** Levels that the burst lasts at most with which it is let go, and levels of quiet behind that at least. */
+    private static final int BURST = 24;
+
+    private static final int QUIET = 10;
+    /** Decibels by which a burst stands out of its closure. */
+    private static final double BURSTS = 10;
 
     private final double[] levels;
     private final double[] sharp;
@@ -121,7 +130,40 @@ final class SoundingEdges {
             };
             times[i + 1] =
                     end(times[i], times[i + 1], Math.min(times[i + 1] + most, times[i + 2] - LEFT), times[i + 2]);
+            if (last.phone().kind() == Phone.Kind.STOP) {
+                times[i + 1] = released(times[i], times[i + 1], times[i + 2]);
+            }
         }
+    }
+
+    /**
+     * The end of a stop whose closure was taken for the pause: that of the burst with which it is let go, which is brief and has
+     * quiet behind it. What sounds for longer is a breath, and what has no quiet behind it the next word.
+     */
+    private double released(double start, double found, double pauseEnd) {
+        int from = frame(found);
+        int last = Math.min(frame(pauseEnd), sharp.length - 1);
+        int latest = Math.min(last, from + CLOSURE);
+        double limit = audible(start, from, last);
+        double closure = sharp[from];
+        int burst = from;
+        while (burst < latest && sharp[burst] < Math.max(limit, closure + BURSTS)) {
+            closure = Math.min(closure, sharp[burst]);
+            burst++;
+        }
+        int end = burst;
+        for (int f = burst; f < last && f < end + QUIET; f++) {
+            if (sharp[f] >= limit) {
+                end = f + 1;
+            }
+        }
+        boolean quiet = end + QUIET <= last || end < last && last == sharp.length - 1;
+        return burst < latest && end - burst <= BURST && quiet ? end * HOP : found;
+    }
+
+    /** The level at which a word is no longer heard, from its last phone's start to the end of the pause behind it. */
+    private double audible(double start, int from, int pauseEnd) {
+        return Math.max(highest(frame(Math.max(0, start - BEFORE)), from) - HEARD, noise(from, pauseEnd) + ABOVE_NOISE);
     }
 
     private double end(double start, double found, double latest, double pauseEnd) {
@@ -131,7 +173,7 @@ final class SoundingEdges {
             return found;
         }
         double loudest = highest(frame(Math.max(0, start - BEFORE)), from);
-        double limit = Math.max(loudest - HEARD, noise(from, frame(pauseEnd)) + ABOVE_NOISE);
+        double limit = audible(start, from, frame(pauseEnd));
         int lowest = from;
         int at = from;
         while (at < to && levels[at] >= limit) {

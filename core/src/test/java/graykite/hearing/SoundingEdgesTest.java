@@ -107,6 +107,26 @@ class SoundingEdgesTest {
         assertEquals(1.03, end(quiet, Phone.N, 1.15, FREE), 0.025);
     }
 
+    /** A last t, p or k is let go after its closure, which is as quiet as a pause: the word ends with its burst. */
+    @Test
+    void aStopEndsWithItsRelease() {
+        Sound released = burst(1.14, 1.18);
+        assertEquals(1.18, end(released, Phone.T, 1.8, FREE), 0.012);
+        assertEquals(1, end(released, Phone.N, 1.8, FREE), 0.02, "a nasal is not let go");
+        assertEquals(1, end(burst(1.1, 1.35), Phone.T, 1.8, FREE), 0.02, "a breath lasts longer");
+        assertEquals(1, end(burst(1.4, 1.44), Phone.T, 1.8, FREE), 0.02, "no closure lasts so long");
+        assertEquals(
+                1, end(burst(1.14, 1.18), Phone.T, 1.2, FREE), 0.02, "what the next word follows at once is its own");
+        double[] held = FREE.clone();
+        held[1] = 1;
+        assertEquals(1, end(released, Phone.T, 1.8, held));
+    }
+
+    /** A word up to 1 s, and a softer sound after it. */
+    private static Sound burst(double from, double to) {
+        return hum(t -> t > 0.4 && t < 1 ? 0 : t > from && t < to ? -18 : -90);
+    }
+
     // --- where it begins ---
 
     /** A pause up to a time, then a word whose first phone was found at another. */
