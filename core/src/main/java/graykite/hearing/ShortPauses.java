@@ -21,9 +21,9 @@ final class ShortPauses {
     /** Samples of a level: 10 ms. */
     private static final int WINDOW = 160;
     /** Frames to either side of where two words were heard to meet. */
-    private static final int NEAR = 20;
+    private static final int NEAR = 40;
     /** Frames of a pause at most that may be nothing but the end of a word and the beginning of the next. */
-    private static final int SHORT = 20;
+    private static final int SHORT = 40;
     /**
      * Frames by which a word is found to end later at most: of a Spanish sentence with a wrong word another one kept its place with 12 and lost it
      * with 14; the ends of words with gaps of 25 ms gain up to two points more by 20.
@@ -71,6 +71,10 @@ final class ShortPauses {
 
     /** A stretch of quiet. @param start its first frame @param end the frame after its last */
     private record Quiet(int start, int end) {
+        int frames() {
+            return end - start;
+        }
+
         /** Seconds at which it begins: a level looks a frame to either side. */
         double begins() {
             return (start - BEYOND) * HOP;
@@ -128,7 +132,7 @@ final class ShortPauses {
         return new HeardPhone(phone.word(), phone.variant(), phone.index(), phone.phone(), start, end, phone.score());
     }
 
-    /** The longest quiet between two words of the script. @param pauses true where the search heard a pause between them */
+    /** The quiet between two words of the script, if it is one stretch. @param pauses true where the search heard a pause between them */
     private Optional<Quiet> quiet(HeardPhone last, HeardPhone next, boolean pauses) {
         boolean apart = last.word() >= 0 && next.word() >= 0 && last.word() != next.word();
         if (!apart || !pauses && (last.phone().closes() || next.phone().closes())) {
@@ -141,13 +145,17 @@ final class ShortPauses {
         double limit = Math.min(noise, softer - SOFTER);
         Quiet longest = new Quiet(from, from);
         int start = from;
+        int quiet = 0;
         for (int f = from; f < Math.min(to, levels.length); f++) {
             start = levels[f] > limit ? f + 1 : start;
-            if (f + 1 - start > longest.end - longest.start) {
+            quiet += f + 1 > start ? 1 : 0;
+            if (f + 1 - start > longest.frames()) {
                 longest = new Quiet(start, f + 1);
             }
         }
-        return Optional.of(longest).filter(q -> q.end - q.start >= LEAST && q.start <= last.endFrame() + LATER);
+        // Noise that rises and falls is quiet here and there, which tells nothing.
+        boolean one = quiet == longest.frames();
+        return Optional.of(longest).filter(q -> one && q.frames() >= LEAST && q.start <= last.endFrame() + LATER);
     }
 
     private double loudest(int from, int to) {

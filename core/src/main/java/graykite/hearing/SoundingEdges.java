@@ -52,7 +52,7 @@ final class SoundingEdges {
     /** Levels that the burst lasts at most with which it is let go, and levels of quiet behind that at least. */
     private static final int BURST = 24;
 
-    private static final int QUIET = 10;
+    private static final int QUIET = 4;
     /** Decibels by which a burst stands out of its closure. */
     private static final double BURSTS = 10;
 

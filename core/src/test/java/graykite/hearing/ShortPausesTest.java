@@ -86,6 +86,18 @@ class ShortPausesTest {
         unchanged(humming(0.2, 0), phone(0, Phone.AA, 40, 95), pause(95, 142), phone(1, Phone.AA, 142, 190));
     }
 
+    /** The next word was found to begin a tenth of a second late. */
+    @Test
+    void aWordBeginsWhereTheQuietBeforeItEnds() {
+        HeardPhone[] late = {phone(0, Phone.AA, 40, 98), pause(98, 128), phone(1, Phone.AA, 128, 150)};
+        List<HeardPhone> found = parted(humming(0.025, 0), late);
+        assertEquals(0.525, found.getLast().startFrame() * 0.005, 0.011);
+        // Where it is quiet more than once, as in noise that rises and falls, none of it tells where a word begins.
+        Sound twice = Sound.together(
+                List.of(humming(0.025, 0).cut(new TimeRange(0, 0.58)), humming(0, 0)), List.of(0.0, 0.6));
+        unchanged(twice, late);
+    }
+
     /** Its closure is as quiet. */
     @Test
     void aStopKeepsItsClosure() {
