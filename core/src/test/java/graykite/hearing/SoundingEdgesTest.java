@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import graykite.reading.HeardPhone;
 import graykite.sound.Sound;
 import graykite.text.Phone;
+import graykite.time.TimeRange;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -119,6 +120,18 @@ class SoundingEdgesTest {
         double[] held = FREE.clone();
         held[1] = 1;
         assertEquals(1, end(released, Phone.T, 1.8, held));
+    }
+
+    /** A burst is rough: it falls below what is heard and comes back. A recording may end right behind it. */
+    @Test
+    void aRoughReleaseIsTheWordUpToItsLastSound() {
+        Sound rough = hum(t -> t > 0.4 && t < 1 ? 0 : t > 1.14 && t < 1.16 || t > 1.175 && t < 1.19 ? -18 : -90);
+        assertEquals(1.19, end(rough, Phone.K, 1.8, FREE), 0.012);
+        Sound trimmed = rough.cut(new TimeRange(0, 1.205));
+        double[] times = {0.4, 1, 1.205};
+        List<HeardPhone> heard = List.of(phone(0, Phone.K, 0.4, 1), phone(HeardPhone.PAUSE, Phone.SIL, 1, 1.205));
+        SoundingEdges.of(trimmed).lengthen(heard, times, FREE);
+        assertEquals(1.19, times[1], 0.012);
     }
 
     /** A word up to 1 s, and a softer sound after it. */
