@@ -12,8 +12,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Moments of quiet between two words that follow each other so closely that the search heard no pause: it needs a mark in the script or a longer
- * one to believe it. Where the sound is gone altogether between a word and the next, the one has ended and the other not begun. The closure of a
+ * Moments of quiet between two words that follow each other so closely that the search heard no pause, or took it for longer than it is: it needs a mark
+ * in the script or a longer one to believe it. Where the sound is gone altogether between a word and the next, the one has ended and the other not begun. The closure of a
  * stop is such a moment too, and belongs to its word.
  */
 final class ShortPauses {
@@ -71,10 +71,6 @@ final class ShortPauses {
 
     /** A stretch of quiet. @param start its first frame @param end the frame after its last */
     private record Quiet(int start, int end) {
-        int frames() {
-            return end - start;
-        }
-
         /** Seconds at which it begins: a level looks a frame to either side. */
         double begins() {
             return (start - BEYOND) * HOP;
@@ -143,19 +139,21 @@ final class ShortPauses {
         int to = next.phone().closes() ? meet : Math.min(next.endFrame() - LEFT, meet + NEAR) + 1;
         double softer = Math.min(loudest(from - NEAR, meet), loudest(meet, to + NEAR));
         double limit = Math.min(noise, softer - SOFTER);
-        Quiet longest = new Quiet(from, from);
-        int start = from;
-        int quiet = 0;
+        int first = 0;
+        int end = 0;
+        int count = 0;
         for (int f = from; f < Math.min(to, levels.length); f++) {
-            start = levels[f] > limit ? f + 1 : start;
-            quiet += f + 1 > start ? 1 : 0;
-            if (f + 1 - start > longest.frames()) {
-                longest = new Quiet(start, f + 1);
+            if (levels[f] <= limit) {
+                first = count == 0 ? f : first;
+                end = f + 1;
+                count++;
             }
         }
         // Noise that rises and falls is quiet here and there, which tells nothing.
-        boolean one = quiet == longest.frames();
-        return Optional.of(longest).filter(q -> one && q.frames() >= LEAST && q.start <= last.endFrame() + LATER);
+        boolean one = count == end - first;
+        return one && count >= LEAST && first <= last.endFrame() + LATER
+                ? Optional.of(new Quiet(first, end))
+                : Optional.empty();
     }
 
     private double loudest(int from, int to) {

@@ -144,7 +144,7 @@ final class SoundingEdges {
         int from = frame(found);
         int last = Math.min(frame(pauseEnd), sharp.length - 1);
         int latest = Math.min(last, from + CLOSURE);
-        double limit = audible(start, from, last);
+        double limit = audible(loudest(start, from), from, last);
         double closure = sharp[from];
         int burst = from;
         while (burst < latest && sharp[burst] < Math.max(limit, closure + BURSTS)) {
@@ -161,9 +161,14 @@ final class SoundingEdges {
         return burst < latest && end - burst <= BURST && quiet ? end * HOP : found;
     }
 
-    /** The level at which a word is no longer heard, from its last phone's start to the end of the pause behind it. */
-    private double audible(double start, int from, int pauseEnd) {
-        return Math.max(highest(frame(Math.max(0, start - BEFORE)), from) - HEARD, noise(from, pauseEnd) + ABOVE_NOISE);
+    /** The loudest of a word up to where it was found to end. @param start of its last phone, in seconds */
+    private double loudest(double start, int found) {
+        return highest(frame(Math.max(0, start - BEFORE)), found);
+    }
+
+    /** The level below which nothing of a word is heard in the pause behind it. @param loudest of the word */
+    private double audible(double loudest, int from, int pauseEnd) {
+        return Math.max(loudest - HEARD, noise(from, pauseEnd) + ABOVE_NOISE);
     }
 
     private double end(double start, double found, double latest, double pauseEnd) {
@@ -172,8 +177,8 @@ final class SoundingEdges {
         if (to <= from) {
             return found;
         }
-        double loudest = highest(frame(Math.max(0, start - BEFORE)), from);
-        double limit = audible(start, from, frame(pauseEnd));
+        double loudest = loudest(start, from);
+        double limit = audible(loudest, from, frame(pauseEnd));
         int lowest = from;
         int at = from;
         while (at < to && levels[at] >= limit) {
